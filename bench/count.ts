@@ -141,6 +141,17 @@ function exported({ tree, path }: Source): { name: string; path: string }[] {
   });
 }
 
+/**
+ * What thing an exported name of a file stands for: a kind has one name in the core, in its words and in its picture (each in a file of
+ * that name); a schema and its type one in their file; a part that each shape has one in all. Names that the framework gives, and those of words, which are named after what says them, are none.
+ */
+function thingOf(name: string, path: string): readonly string[] {
+  if (/^src\/(app|messages\/screens)\//.test(path) || /^(GET|POST)$/.test(name)) return [];
+  const kebab = name.replace(/[A-Z]/g, (capital) => `-${capital.toLowerCase()}`).replace(/^-/, '');
+  if (path.endsWith(`/${kebab}.ts`) || path.endsWith(`/${kebab}.tsx`)) return ['kind'];
+  return [/^src\/trade\/shapes\//.test(path) ? 'part of a shape' : path];
+}
+
 /** What a module keeps while the process lives: a `let` at the top, or a `const` that holds a Map, a Set, a WeakMap, or stands on globalThis. */
 function state({ tree, path, text }: Source): string[] {
   return tree.statements.flatMap((statement) => {
@@ -182,10 +193,7 @@ function main(what: string | undefined) {
     return;
   }
   const names = groupBy(house.flatMap(exported), ({ name }) => name);
-  const twice = [...names].filter(
-    ([name, places]) =>
-      places.length > 1 && !/^(default|metadata|GET|POST|PUT|DELETE|dynamic|generateMetadata|runtime)$/.test(name),
-  );
+  const twice = [...names].filter(([name, places]) => new Set(places.flatMap(({ path }) => thingOf(name, path))).size > 1);
   if (what === 'names') {
     for (const [name, places] of twice) console.log(`${name}: ${places.map(({ path }) => path).join(', ')}`);
     return;

@@ -2,7 +2,7 @@ import type { Instrumentation } from 'next';
 
 /** Brings the shop's file up to date before the first page is asked for. */
 export async function register(): Promise<void> {
-  if (process.env.NEXT_RUNTIME === 'nodejs') await (await import('./start')).start();
+  if (process.env.NEXT_RUNTIME === 'nodejs') await (await import('./start')).openShop();
 }
 
 /** A fault of a page or an action gets into the log under the number its screen shows. */

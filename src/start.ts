@@ -92,7 +92,7 @@ function beginRounds(): void {
 }
 
 /** Opens the shop: takes its folder, brings its file up to date, and sets going what goes by itself. All before the first page. */
-export async function start(): Promise<void> {
+export async function openShop(): Promise<void> {
   openOrLeave(shopFile());
   const before = migrateFile(shopFile(), new Date().toISOString().replace(/[:.]/g, '-'));
   if (before) console.log(`The shop's file was copied to ${before} before it was brought up to date.`);

@@ -30,7 +30,7 @@ export const initialsOf = (name: string): string =>
     .join(' ');
 
 /** A tin that can go into the box with a piece. */
-export type Bottle = {
+export type SaidBottle = {
   readonly lotId: number;
   readonly number: string;
   readonly title: string;
@@ -43,7 +43,7 @@ export type Bottle = {
 };
 
 export const bottleWords = (
-  { size, number, title, left, treatments, costMinor, brings, isBest }: Bottle,
+  { size, number, title, left, treatments, costMinor, brings, isBest }: SaidBottle,
   currency: string,
 ): string =>
   [

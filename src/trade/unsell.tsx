@@ -1,7 +1,7 @@
 'use client';
 
 import { unsell as wording } from '@/messages/screens/trade';
-import { Ask } from '@/ui/ask';
+import { AskButton } from '@/ui/ask';
 import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { unsell } from './unsell-action';
@@ -13,7 +13,7 @@ export function Unsell({ codes, onDone }: Props) {
   const { busy, rest, run } = useSave();
   const several = codes.length > 1;
   return (
-    <Ask
+    <AskButton
       opens={wording.notSoldAfterAll}
       title={wording.takeTheSaleBack}
       say={wording.forSaleAgainThe(several ? wording.thePiecesAre(codes.length) : wording.thePieceIs)}
@@ -30,6 +30,6 @@ export function Unsell({ codes, onDone }: Props) {
       }
     >
       <Faults of={rest([])} />
-    </Ask>
+    </AskButton>
   );
 }

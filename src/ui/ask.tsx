@@ -23,7 +23,7 @@ type QuestionProps = {
  * A question before something is done, away from the button that led to it. The keyboard lands on the way out and a touch beside it does
  * nothing: a second tap in the same breath, or a second press of the same key, does no harm.
  */
-export function Question({ title, say, does, grave = false, busy = false, onDo, onLeave, children }: QuestionProps) {
+export function AskSheet({ title, say, does, grave = false, busy = false, onDo, onLeave, children }: QuestionProps) {
   useBackCloses(true, onLeave);
   return (
     <AlertDialog.Root open onOpenChange={(open) => (open ? undefined : onLeave())}>
@@ -57,14 +57,14 @@ type Props = Omit<QuestionProps, 'onDo' | 'onLeave' | 'grave'> & {
 };
 
 /** A button to what cannot be taken back, which asks first. */
-export function Ask({ opens, onDo, ...rest }: Props) {
+export function AskButton({ opens, onDo, ...rest }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
       <Button look="quiet" onClick={() => setOpen(true)}>
         {opens}
       </Button>
-      {open ? <Question grave {...rest} onDo={() => onDo(() => setOpen(false))} onLeave={() => setOpen(false)} /> : null}
+      {open ? <AskSheet grave {...rest} onDo={() => onDo(() => setOpen(false))} onLeave={() => setOpen(false)} /> : null}
     </>
   );
 }

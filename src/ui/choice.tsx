@@ -20,7 +20,7 @@ type Props<V extends string> = {
 const ROWS = { beneath: 'grid gap-1', beside: 'flex flex-wrap gap-x-6', bar: 'flex flex-wrap border-ink border-b-2' } as const;
 
 /** One of few, all of them in sight: the arrow keys go through them, the whole line takes the touch. */
-export function Choice<V extends string>({ asks, hidden = false, value, options, onChange, lies = 'beneath' }: Props<V>) {
+export function ChoiceField<V extends string>({ asks, hidden = false, value, options, onChange, lies = 'beneath' }: Props<V>) {
   const id = useId();
   return (
     <div className="mb-2">

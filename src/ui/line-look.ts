@@ -1,5 +1,5 @@
 /** What things that are compared are called, in their order. */
-export const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+export const LINE_LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
 const TONES = ['var(--plain)', 'var(--moss)', 'var(--never)', 'var(--wax)', 'var(--resin)', 'var(--solvent)'] as const;
 const DASHES = ['0', '8 3', '3 3', '12 3 3 3', '6 2', '2 5'] as const;

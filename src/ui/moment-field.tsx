@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { instantOf, type Lean, parseMoment } from '@/core/quantity';
+import { instantOf, parseMoment, type TimeLean } from '@/core/quantity';
 import { momentField as wording } from '@/messages/screens/ui';
 import { TextField } from './field';
 import { shopClock } from './now';
@@ -14,7 +14,7 @@ type Props = {
   readonly value: string;
   readonly onChange: (event: { readonly target: { readonly value: string } }) => void;
   /** Whether it is to come or was: which Friday is meant. */
-  readonly lean: Lean;
+  readonly lean: TimeLean;
   readonly name?: string;
   readonly hint?: string;
   readonly fault?: string | undefined;

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { flush, kept, letRefusedGo, send } from './outbox';
+import { flush, keptRecords, letRefusedGo, send } from './outbox';
 import { benchStore, closeStore, maySeal, seal, stamp, unseal } from './outbox-store';
 import { photoBlob, photoData } from './photo-data';
 
@@ -31,7 +31,7 @@ const answers = (...list: readonly (number | Response | Error)[]) => {
   return sent;
 };
 const record = (clientId: string) => ({ clientId, task: 'wipe-1', at: 5 });
-const ids = async () => (await kept()).waiting.map((one) => [one.clientId, one.queued ?? false]);
+const ids = async () => (await keptRecords()).waiting.map((one) => [one.clientId, one.queued ?? false]);
 
 beforeEach(async () => {
   await closeStore();
@@ -45,7 +45,7 @@ describe('a device’s outbox', () => {
     answers(200, 422);
     expect(await send(record('aaaaaaaa'))).toMatchObject({ ok: true });
     expect(await send(record('bbbbbbbb'))).toMatchObject({ ok: false, faults: { task: 'This comes later.' } });
-    expect(await kept()).toEqual({ waiting: [], refused: [] });
+    expect(await keptRecords()).toEqual({ waiting: [], refused: [] });
   });
   it('keeps what did not get through, with its own time, and sends it in order as queued', async () => {
     const sent = answers(new Error('no network'), new Error('no network'), 503, 200, 200);
@@ -79,10 +79,10 @@ describe('a device’s outbox', () => {
     await send({ ...record('aaaaaaaa'), photo });
     await send(record('bbbbbbbb'));
     expect(await flush()).toEqual({ sent: 2, faults: ['This comes later.'], door: false, left: 0 });
-    const [one] = (await kept()).refused;
+    const [one] = (await keptRecords()).refused;
     expect([one?.record.clientId, one?.why, one?.record.photo?.size]).toEqual(['aaaaaaaa', 'This comes later.', photo.size]);
     await letRefusedGo('aaaaaaaa');
-    expect((await kept()).refused).toEqual([]);
+    expect((await keptRecords()).refused).toEqual([]);
   });
   it('keeps a record through a shut door, a full disk, another page’s answer and nonsense', async () => {
     const page = new Response('<html>Sign in to the network</html>', { status: 200 });
@@ -115,7 +115,7 @@ describe('a device’s outbox', () => {
     answers(200, new Error('off'));
     expect(await send(record('aaaaaaaa'))).toEqual({ ok: true });
     expect(await send(record('bbbbbbbb'))).toMatchObject({ ok: false });
-    expect([await kept(), await flush()]).toEqual([
+    expect([await keptRecords(), await flush()]).toEqual([
       { waiting: [], refused: [] },
       { sent: 0, faults: [], door: false, left: 0 },
     ]);
@@ -151,7 +151,7 @@ describe('a device’s outbox', () => {
       'rendle-sequence': '41',
     });
     vi.stubGlobal('localStorage', old);
-    const { waiting, refused } = await kept();
+    const { waiting, refused } = await keptRecords();
     expect(waiting.map((one) => [one.clientId, one.photo?.size ?? 0, one.photo?.type])).toEqual([
       ['aaaaaaaa', 6, 'image/jpeg'],
       ['bbbbbbbb', 0, undefined],
@@ -216,12 +216,12 @@ describe('a device that is sent away', () => {
     answers(new Error('away'), 422);
     await send(record('aaaaaaaa'));
     await flush();
-    expect((await kept()).refused).toMatchObject([{ why: 'This comes later.' }]);
+    expect((await keptRecords()).refused).toMatchObject([{ why: 'This comes later.' }]);
     await seal();
-    expect((await kept()).refused).toEqual([]);
+    expect((await keptRecords()).refused).toEqual([]);
     expect(JSON.stringify(await (await benchStore()).getAll('refused'))).not.toContain('later');
     await unseal(bytes);
-    expect((await kept()).refused).toMatchObject([
+    expect((await keptRecords()).refused).toMatchObject([
       { record: { clientId: 'aaaaaaaa', task: 'wipe-1' }, why: 'This comes later.' },
     ]);
   });

@@ -5,11 +5,11 @@ import { sentAway } from './away';
 import { alone, benchStore, isSealed, OUTBOX_CHANGED, type Refused, type WaitingRecord } from './outbox-store';
 import { photoData } from './photo-data';
 
-export type Faults = Readonly<Record<string, string>>;
+export type RecordFaults = Readonly<Record<string, string>>;
 export type Sent =
   | { readonly ok: true }
   /** `unanswered`: this device refuses it, and the shop did not say a word. */
-  | { readonly ok: false; readonly faults: Faults; readonly unanswered?: true }
+  | { readonly ok: false; readonly faults: RecordFaults; readonly unanswered?: true }
   /** It is kept on this device; `door`: this device must give the passcode first. */
   | { readonly ok: 'waiting'; readonly door: boolean };
 
@@ -23,7 +23,10 @@ function tellPages(): void {
 
 const NONE = { waiting: [], refused: [] } as const;
 /** What waits on this device in its order, and what was not taken. A device that can keep nothing has nothing. */
-export const kept = async (): Promise<{ readonly waiting: readonly WaitingRecord[]; readonly refused: readonly Refused[] }> => {
+export const keptRecords = async (): Promise<{
+  readonly waiting: readonly WaitingRecord[];
+  readonly refused: readonly Refused[];
+}> => {
   try {
     const db = await benchStore();
     const [waiting, refused] = await Promise.all([db.getAll('waiting'), db.getAll('refused')]);
@@ -54,7 +57,7 @@ async function post({ photo, ...record }: WaitingRecord, queued: boolean): Promi
     });
     if (response.status === 401) return { ok: 'waiting', door: true };
     if (!response.ok && !JUDGES.includes(response.status)) return { ok: 'waiting', door: false };
-    const answer = (await response.json()) as { readonly ok?: unknown; readonly faults?: Faults };
+    const answer = (await response.json()) as { readonly ok?: unknown; readonly faults?: RecordFaults };
     if (answer.ok === true && response.ok) return { ok: true };
     return answer.ok === false && answer.faults ? { ok: false, faults: answer.faults } : { ok: 'waiting', door: false };
   } catch {
@@ -93,7 +96,7 @@ async function drain(own: string | null): Promise<Drained & { readonly own: Sent
   return { sent: count, faults, stopped, own: answer };
 }
 
-const FULL: Faults = {
+const FULL: RecordFaults = {
   '': wording.thisDeviceCanKeep,
 };
 

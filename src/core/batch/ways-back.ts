@@ -1,4 +1,4 @@
-import { buff, coat, hours, type RegimenStep, sand, step, wait, wipe } from '../regimen';
+import { buffStep, coatStep, hours, type RegimenStep, sandStep, step, wait, wipeStep } from '../regimen';
 
 /** The ways back. */
 export const WAYS = [
@@ -32,11 +32,11 @@ const again = (
   done: string,
   dwell: RegimenStep['wait'],
   { slot, coatClass, coat: n }: Mended,
-): RegimenStep => coat(id, action, done, dwell, { slot, coatClass, coat: n + 1, lies: 'thin' });
+): RegimenStep => coatStep(id, action, done, dwell, { slot, coatClass, coat: n + 1, lies: 'thin' });
 const REST = wait(hours(12), hours(24), null);
 
 const smooth = (grit: number, id: string): RegimenStep => ({
-  ...sand(grit),
+  ...sandStep(grit),
   id,
   action: `Sand with ${grit} along the grain, dust off`,
   done: 'Sanded',
@@ -46,29 +46,29 @@ const smooth = (grit: number, id: string): RegimenStep => ({
 export const WAY_STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
   rewet: (of) => [
     again('rewet', 'Re-wet with the same oil and scrub', 'Re-wetted', wait(5, 10, 15), of),
-    wipe('rewet-wipe', REST),
+    wipeStep('rewet-wipe', REST),
   ],
   'pad-off': (of) => [
     again('pad', 'Rub off with a fine pad and solvent-free oil', 'Rubbed off', wait(5, 10, 15), of),
-    wipe('pad-wipe', REST),
+    wipeStep('pad-wipe', REST),
   ],
-  'rewet-spots': (of) => [again('spots', 'Re-wet the dry spots', 'Re-wetted', wait(5, 10, 20), of), wipe('spots-wipe', REST)],
+  'rewet-spots': (of) => [again('spots', 'Re-wet the dry spots', 'Re-wetted', wait(5, 10, 20), of), wipeStep('spots-wipe', REST)],
   'smooth-and-oil': (of) => [
-    { ...sand(of.grit), id: 'smooth', action: `Smooth with ${of.grit}, dust off`, done: 'Smoothed' },
+    { ...sandStep(of.grit), id: 'smooth', action: `Smooth with ${of.grit}, dust off`, done: 'Smoothed' },
     again('re-oil', 'Rub on a thin coat where it was smoothed', 'Re-oiled', wait(5, 10, 20), of),
-    wipe('re-oil-wipe', REST),
+    wipeStep('re-oil-wipe', REST),
   ],
-  'recoat-face': (of) => [again('recoat', 'Recoat that face', 'Recoated', wait(5, 10, 20), of), wipe('recoat-wipe', REST)],
+  'recoat-face': (of) => [again('recoat', 'Recoat that face', 'Recoated', wait(5, 10, 20), of), wipeStep('recoat-wipe', REST)],
   'harden-and-recoat': (of) => [
     step('turn', 'harden', 'Set aside to harden', 'Set aside', wait(hours(24), hours(24), null), {
       perPieceMin: 0,
       place: 'rack',
     }),
     again('recoat', 'Rub on a thin coat', 'Recoated', wait(5, 10, 20), of),
-    buff('recoat-buff', REST),
+    buffStep('recoat-buff', REST),
   ],
   'wipe-daily': () => [
-    wipe('weep', wait(hours(12), hours(24), null), {
+    wipeStep('weep', wait(hours(12), hours(24), null), {
       action: 'Wipe in the warm; press clean paper on',
       done: 'Wiped',
       until: 'towel',
@@ -82,7 +82,7 @@ export const WAY_STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenSte
     smooth(120, 'coarse'),
     smooth(of.grit, 'fine'),
     again('re-oil', 'Rub on a thin coat where it was sanded', 'Re-oiled', wait(5, 10, 20), of),
-    wipe('re-oil-wipe', REST),
+    wipeStep('re-oil-wipe', REST),
   ],
   'level-and-recoat': (of) => [
     step('turn', 'harden', 'Set aside to harden', 'Set aside', wait(hours(24), hours(24), null), {
@@ -91,7 +91,7 @@ export const WAY_STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenSte
     }),
     { ...smooth(320, 'level'), action: 'Level with 320 or a fine pad, dust off', done: 'Levelled' },
     again('recoat', 'Lay on one thin coat', 'Recoated', wait(5, 10, 20), of),
-    wipe('recoat-wipe', REST),
+    wipeStep('recoat-wipe', REST),
   ],
   'clear-bloom': () => [
     step('turn', 'clear', 'Draw a pad with a few drops of spirit over it, once', 'Drawn over', wait(hours(2), hours(12), null), {
@@ -107,6 +107,6 @@ export const WAY_STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenSte
     { ...smooth(120, 'off'), action: 'Sand that face off to the wood with 120, dust off' },
     smooth(of.grit, 'fine'),
     again('anew', 'Lay on a thin coat', 'Recoated', wait(5, 10, 20), of),
-    wipe('anew-wipe', REST),
+    wipeStep('anew-wipe', REST),
   ],
 };

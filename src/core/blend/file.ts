@@ -37,7 +37,7 @@ export type UnderstoodFormulas = {
 
 export type KnownFormula = { readonly name: string; readonly basis: 'mass' | 'volume'; readonly lines: readonly FormulaLine[] };
 /** A formula as read, with the place each part of it came from (`row 3`, `formulas.0`), before anything is believed. */
-export type Read = {
+export type FormulaRead = {
   readonly at: string;
   readonly name: string;
   readonly basis: string;
@@ -57,7 +57,7 @@ export function sameBlend(a: KnownFormula, b: KnownFormula, catalogue: Catalogue
   );
 }
 
-function readLines(read: Read, catalogue: Catalogue): { readonly lines: FormulaLine[]; readonly issues: Issue[] } {
+function readLines(read: FormulaRead, catalogue: Catalogue): { readonly lines: FormulaLine[]; readonly issues: Issue[] } {
   const issues: Issue[] = [];
   const lines: FormulaLine[] = [];
   for (const { at, ingredient, parts } of read.lines) {
@@ -73,7 +73,11 @@ function readLines(read: Read, catalogue: Catalogue): { readonly lines: FormulaL
 }
 
 /** What a file holds, formula by formula, against those that are kept. Nothing is left out in silence: what is refused says why and where. */
-export function understand(read: readonly Read[], kept: readonly KnownFormula[], catalogue: Catalogue): UnderstoodFormulas[] {
+export function understand(
+  read: readonly FormulaRead[],
+  kept: readonly KnownFormula[],
+  catalogue: Catalogue,
+): UnderstoodFormulas[] {
   const before: KnownFormula[] = [...kept];
   return read.map((one) => {
     const { lines, issues } = readLines(one, catalogue);

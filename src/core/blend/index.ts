@@ -37,7 +37,7 @@ export {
   withFractions,
 } from './draft';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
-export { FormulaFile, type Read, type UnderstoodFormulas, understand } from './file';
+export { FormulaFile, type FormulaRead, type UnderstoodFormulas, understand } from './file';
 export { fill, HOT_BRIM_LIMIT } from './fill';
 export { type Gathered, gather, spreadOver } from './gather';
 export { type Heat, type HeatLadder, heatConflictWay, isWarmed } from './heat';

@@ -6,11 +6,11 @@ import type { Catalogue, PieceUse } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
+  type FinishLayer,
   finishOf,
   type GatesInput,
   gates,
   isBySurface,
-  type Layer,
   meetsFood,
   slotMeets,
   type UseGate,
@@ -51,7 +51,7 @@ export type Candidate = Material & {
   readonly held: boolean;
   readonly leftG: number;
   readonly mode: CureMode;
-  readonly layer: Layer;
+  readonly layer: FinishLayer;
   /** Ids of what is known to be in it. */
   readonly ingredients: readonly string[];
   /** A kitchen oil, or one that dries by halves, that smells and sticks after some months: never named for new work. */

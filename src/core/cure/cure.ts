@@ -39,7 +39,7 @@ export function countingChecks<C extends CheckSeen>(checks: readonly C[]): C[] {
 }
 
 /** The equivalent hours needed, as weights on a grid, the prior bent by each check, with the belief that it never is. All sum to 1. */
-export type Needed = { readonly hours: readonly number[]; readonly weights: readonly number[]; readonly never: number };
+export type NeededHours = { readonly hours: readonly number[]; readonly weights: readonly number[]; readonly never: number };
 
 /** Ages this close are the same, hours. */
 const AGE_SLACK = 1e-9;
@@ -55,7 +55,7 @@ function likelihood({ kind, pass }: SeenAt, mode: CureMode, isReady: boolean): n
 }
 
 /** The prior around A0 on its grid, each weight times the likelihood of every check. @param scale that of ln A */
-export function neededHours(a0Hours: number, checks: readonly SeenAt[], mode: CureMode, scale = LN_SCALE): Needed {
+export function neededHours(a0Hours: number, checks: readonly SeenAt[], mode: CureMode, scale = LN_SCALE): NeededHours {
   const hours = GRID_Z.map((z) => a0Hours * Math.exp(scale * z));
   const weightOf = (prior: number, isReady: (check: SeenAt) => boolean): number =>
     checks.reduce((weight, check) => weight * likelihood(check, mode, isReady(check)), prior);
@@ -66,14 +66,14 @@ export function neededHours(a0Hours: number, checks: readonly SeenAt[], mode: Cu
 }
 
 /** P(A ≤ age). */
-export function readyShare({ hours, weights }: Needed, ageHours: number): number {
+export function readyShare({ hours, weights }: NeededHours, ageHours: number): number {
   let share = 0;
   for (let i = 0; i < hours.length && (hours[i] as number) <= ageHours + AGE_SLACK; i++) share += weights[i] as number;
   return share;
 }
 
 /** The smallest grid hours whose cumulative weight reaches a share; null where too much says never. */
-export function quantile({ hours, weights }: Needed, share: number): number | null {
+export function quantile({ hours, weights }: NeededHours, share: number): number | null {
   let cumulative = 0;
   for (let i = 0; i < hours.length; i++) {
     cumulative += weights[i] as number;
@@ -109,7 +109,7 @@ export function estimate(
   checks: readonly CheckSeen[],
   mode: CureMode,
   scale = LN_SCALE,
-): Needed {
+): NeededHours {
   return neededHours(
     a0Hours,
     countingChecks(checks).map((seen) => ({ ...seen, ageHours: clock.ageAt(seen.atMs) })),

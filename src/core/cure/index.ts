@@ -8,7 +8,7 @@ export {
   cure,
   estimate,
   LN_SCALE,
-  type Needed,
+  type NeededHours,
   neededHours,
   priorFactor,
   quantile,

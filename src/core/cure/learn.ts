@@ -1,4 +1,4 @@
-import { LN_SPREAD, type Needed, Z_VARIANCE } from './cure';
+import { LN_SPREAD, type NeededHours, Z_VARIANCE } from './cure';
 
 /**
  * What a past batch said of its own need: the mean and variance of ln A after its checks, as its own estimate had it from the shipped A0,
@@ -27,7 +27,7 @@ const SILENT = 0.98;
  * @param needed the batch's estimate from the shipped A0
  */
 export function saidBy(
-  { hours, weights }: Needed,
+  { hours, weights }: NeededHours,
   a0Hours: number,
 ): { readonly lnShift: number; readonly variance: number } | null {
   // A batch that came to be fit: the belief that it never would is left out.

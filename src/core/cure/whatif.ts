@@ -1,6 +1,6 @@
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { CureMode } from './checks/check';
-import { type Needed, quantile } from './cure';
+import { type NeededHours, quantile } from './cure';
 import { cureRate } from './rate';
 import type { Climate } from './schema';
 
@@ -27,7 +27,7 @@ export type ReadyAt = { readonly p10: number | null; readonly p50: number | null
 const late = (ms: number | null): number => ms ?? Number.POSITIVE_INFINITY;
 
 /** What has been gained so far and what is still needed. */
-export type Underway = { readonly needed: Needed; readonly ageHours: number; readonly nowMs: number };
+export type Underway = { readonly needed: NeededHours; readonly ageHours: number; readonly nowMs: number };
 
 /** When a share of such batches would be fit if the rate were another from now on; a moment that is past is now. UTC ms. */
 export function readyWith({ needed, ageHours, nowMs }: Underway, rate: number): ReadyAt {

@@ -13,7 +13,7 @@ export type SeenEntry = {
   readonly faults: readonly { readonly fault: Fault; readonly surface: Surface }[];
 };
 /** Something amiss with its ways back: the wipe past its window, or a fault on some surfaces. */
-export type Amiss =
+export type HandsAmiss =
   | { readonly key: 'missed'; readonly fault: 'gummed'; readonly ways: readonly Way[] }
   | { readonly key: Fault; readonly fault: Fault; readonly surfaces: readonly Surface[]; readonly ways: readonly Way[] };
 
@@ -31,7 +31,7 @@ export function amissNow(
   progress: Progress,
   dries: boolean,
   nowMs: number,
-): Amiss[] {
+): HandsAmiss[] {
   const mendedAt = Math.max(0, ...recoveries.map((one) => one.at));
   const possible = faultsFor(dries);
   const seen = entries

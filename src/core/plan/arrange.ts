@@ -1,6 +1,6 @@
 import { type DayBatch, type Lean, type PlacedJob, put, reachOf, type ShopBoard, settleLate, traceTo } from './place';
 import { union } from './spans';
-import { empty, type Filled, fill, type SpotTaken } from './spots';
+import { empty, type Filled, fillSpots, type SpotTaken } from './spots';
 
 export type Arranged =
   | {
@@ -70,7 +70,7 @@ function table(batches: readonly DayBatch[], board: ShopBoard, mayLeaveOut: bool
   const on = fixedBoard(batches, board);
   const stays = batches.map(staysOf);
   const holdOn = (b: number): void => {
-    for (const { spot, taken } of stays[b] ?? []) fill(on.taken[spot] as Filled, taken);
+    for (const { spot, taken } of stays[b] ?? []) fillSpots(on.taken[spot] as Filled, taken);
   };
   const letGo = (b: number): void => {
     for (const { spot, taken } of stays[b] ?? []) empty(on.taken[spot] as Filled, taken);

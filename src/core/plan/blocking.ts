@@ -1,5 +1,5 @@
 import type { PlanStep } from './schema';
-import type { Link } from './search';
+import type { ChainLink } from './search';
 import type { Span } from './spans';
 
 /** Why no plan exists, as data; the words live in src/messages. Minutes. */
@@ -17,7 +17,7 @@ export type Blocking = {
 /** Names the first job that fits nowhere and what keeps it out. */
 export function blockingOf(
   steps: readonly PlanStep[],
-  links: readonly Link[],
+  links: readonly ChainLink[],
   doneCount: number,
   blockedAt: number,
   openings: readonly Span[],
@@ -25,7 +25,7 @@ export function blockingOf(
 ): Blocking {
   const index = doneCount + blockedAt;
   const stepId = (steps[index] as PlanStep).id;
-  const handsMin = (links[blockedAt] as Link).hands;
+  const handsMin = (links[blockedAt] as ChainLink).hands;
   const longestMin = openings.reduce((most, [open, close]) => Math.max(most, close - open), 0);
   if (openings.length === 0) return { stepId, why: 'no-opening', handsMin, horizonDays };
   if (longestMin < handsMin) return { stepId, why: 'no-opening-long-enough', handsMin, longestMin };

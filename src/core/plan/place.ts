@@ -1,5 +1,5 @@
 import { firstAt, intersect, type Span, shift, union } from './spans';
-import { empty, type Filled, fill, roomFor, type SpotTaken } from './spots';
+import { empty, type Filled, fillSpots, roomFor, type SpotTaken } from './spots';
 
 /** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */
 export type DayJob = {
@@ -274,7 +274,7 @@ export function put(
     if (job.spot === null || !next) return;
     const filled = board.taken[job.spot] as Filled;
     const stay: SpotTaken = { from: (placed[i] as PlacedJob).end, to: next.start, units: job.units };
-    fill(filled, stay);
+    fillSpots(filled, stay);
     undo.push(() => empty(filled, stay));
   });
   return { placed, takeOff: () => undo.reverse().forEach((run) => void run()) };

@@ -3,7 +3,7 @@ import { fail, formatInstant, type Issue, instantOf, MINUTES_PER_DAY, MS_PER_MIN
 import { type Blocking, blockingOf } from './blocking';
 import { openingsOf } from './openings';
 import { PlanInput, type PlanStep } from './schema';
-import { bestStarts, type Link, type Reach, reachable } from './search';
+import { bestStarts, type ChainLink, type Reach, reachable } from './search';
 import { intersect, type Span } from './spans';
 
 /**
@@ -33,7 +33,7 @@ type Input = ReturnType<typeof PlanInput.parse>;
 type Done = { readonly id: string; readonly startMs: number; readonly endMs: number };
 
 /** Whole minutes: hands and least waits up, longest waits down, so that no rounding breaks a window. */
-function linkOf({ handsMin, wait }: PlanStep): Link {
+function linkOf({ handsMin, wait }: PlanStep): ChainLink {
   const least = Math.ceil(wait.min);
   const most = wait.max === null ? Number.POSITIVE_INFINITY : Math.floor(wait.max);
   return { hands: Math.ceil(handsMin), least, ideal: Math.min(Math.max(Math.ceil(wait.ideal), least), most), most };
@@ -84,7 +84,7 @@ function readMoments(input: Input): Result<{ startMs: number; nowMs: number; fin
 type Entry = { readonly first: Span; readonly ideal?: number; readonly window?: Span; readonly missedBy: number };
 
 function entryOf(
-  before: { readonly link: Link; readonly endMin: number } | undefined,
+  before: { readonly link: ChainLink; readonly endMin: number } | undefined,
   nowMin: number,
   horizonMin: number,
 ): Entry {
@@ -97,11 +97,11 @@ function entryOf(
 }
 
 /** Latest start of every job that still lets the last one start as planned: the chain run backwards from its end. */
-function slacks(links: readonly Link[], reach: Reach, lastStart: number): number[] {
+function slacks(links: readonly ChainLink[], reach: Reach, lastStart: number): number[] {
   const latest: number[] = [];
   let until: readonly Span[] = [[Number.NEGATIVE_INFINITY, lastStart]];
   for (let i = links.length - 1; i >= 0; i--) {
-    const { hands, least, most } = links[i] as Link;
+    const { hands, least, most } = links[i] as ChainLink;
     const starts =
       i === links.length - 1
         ? intersect(reach[i] ?? [], until)
@@ -118,7 +118,7 @@ function slacks(links: readonly Link[], reach: Reach, lastStart: number): number
 type Say = (ms: number) => string;
 
 /** The steps already done, each with the window it had. */
-function pastSteps(done: readonly Done[], links: readonly Link[], say: Say): PlannedStep[] {
+function pastSteps(done: readonly Done[], links: readonly ChainLink[], say: Say): PlannedStep[] {
   return done.map(({ id, startMs, endMs }, index) => {
     const previous = done[index - 1];
     const link = links[index - 1];
@@ -131,7 +131,7 @@ function pastSteps(done: readonly Done[], links: readonly Link[], say: Say): Pla
 
 type Ahead = {
   readonly steps: readonly PlanStep[];
-  readonly links: readonly Link[];
+  readonly links: readonly ChainLink[];
   readonly starts: readonly number[];
   readonly latest: readonly number[];
   readonly entry: Entry;
@@ -147,7 +147,7 @@ function futureSteps({ steps, links, starts, latest, entry }: Ahead, sayMinute: 
     return {
       id: step.id,
       startAt: sayMinute(start),
-      endAt: sayMinute(start + (links[i] as Link).hands),
+      endAt: sayMinute(start + (links[i] as ChainLink).hands),
       window: {
         earliest: span ? sayMinute(span[0]) : null,
         latest: span && Number.isFinite(span[1]) ? sayMinute(span[1]) : null,
@@ -173,7 +173,7 @@ const QUICK_DAYS = 7;
  * A plan at the ideal times that leaves nothing to be desired, found near the start: none can deviate less, and one that ended
  * earlier would have been found as well. Null when there is none there; then the whole horizon is looked through.
  */
-function quickStarts(links: readonly Link[], reach: Reach, prefer: 'soonest' | 'ideal', entry: Entry): number[] | null {
+function quickStarts(links: readonly ChainLink[], reach: Reach, prefer: 'soonest' | 'ideal', entry: Entry): number[] | null {
   if (prefer === 'soonest') return null;
   const length = links.reduce((sum, link) => sum + link.hands + link.ideal, 0);
   const until = entry.first[0] + length + QUICK_DAYS * MINUTES_PER_DAY;
@@ -181,7 +181,8 @@ function quickStarts(links: readonly Link[], reach: Reach, prefer: 'soonest' | '
   if (near.some((spans) => spans.length === 0)) return null;
   const starts = bestStarts(links, near, prefer, entry.ideal);
   const deviates = starts.some(
-    (start, i) => i > 0 && start !== (starts[i - 1] as number) + (links[i - 1] as Link).hands + (links[i - 1] as Link).ideal,
+    (start, i) =>
+      i > 0 && start !== (starts[i - 1] as number) + (links[i - 1] as ChainLink).hands + (links[i - 1] as ChainLink).ideal,
   );
   return deviates || (entry.ideal !== undefined && starts[0] !== entry.ideal) ? null : starts;
 }
@@ -217,7 +218,7 @@ export function plan(raw: unknown): Result<Plan> {
   const horizonMin =
     finishMs === null ? input.horizonDays * MINUTES_PER_DAY + minuteOf(fromMs) : Math.max(0, Math.floor(minuteOf(finishMs)));
   let entry = entryOf(
-    lastDone && { link: allLinks[done.length - 1] as Link, endMin: minuteOf(lastDone.endMs) },
+    lastDone && { link: allLinks[done.length - 1] as ChainLink, endMin: minuteOf(lastDone.endMs) },
     minuteOf(nowMs),
     horizonMin,
   );
@@ -244,7 +245,7 @@ export function plan(raw: unknown): Result<Plan> {
   const ahead: Ahead = { steps, links, starts, latest: slacks(links, reach, lastStart), entry };
   return ok({
     feasible: true,
-    endsAt: sayMinute(lastStart + (links.at(-1) as Link).hands),
+    endsAt: sayMinute(lastStart + (links.at(-1) as ChainLink).hands),
     deviationMin: deviationOf(ahead),
     steps: [...past, ...futureSteps(ahead, sayMinute)],
     ...missed,

@@ -1,7 +1,7 @@
 import { intersect, type Span, shift } from './spans';
 
 /** One job of the chain in whole minutes; `most` is Infinity where nothing spoils. */
-export type Link = { readonly hands: number; readonly least: number; readonly ideal: number; readonly most: number };
+export type ChainLink = { readonly hands: number; readonly least: number; readonly ideal: number; readonly most: number };
 
 /** Where each job may start. `reach[i]` is empty from the first job that cannot be. */
 export type Reach = readonly (readonly Span[])[];
@@ -10,7 +10,7 @@ export type Reach = readonly (readonly Span[])[];
  * The minutes at which each job may start, going forward: inside an opening long enough, and reached from the job before.
  * `R_0 = S_0 ∩ [earliest, …]`, `R_{i+1} = S_{i+1} ∩ (R_i + hands_i + [least, most])`
  */
-export function reachable(links: readonly Link[], openings: readonly Span[], first: Span): Reach {
+export function reachable(links: readonly ChainLink[], openings: readonly Span[], first: Span): Reach {
   const reach: Span[][] = [];
   let from: Span[] = [first];
   for (const { hands, least, most } of links) {
@@ -54,7 +54,7 @@ function slidingLeast(
  * Least cost of going on from each start minute: `f_i(t) = min over s of |s − (t + hands + ideal)|·weight + f_{i+1}(s)`,
  * s in the window. Short of the ideal and past it are two sliding minima, of `f(s) − s` and of `f(s) + s`.
  */
-function costsBefore(link: Link, starts: readonly Span[], next: Costs, weight: number): Costs {
+function costsBefore(link: ChainLink, starts: readonly Span[], next: Costs, weight: number): Costs {
   const from = starts[0]?.[0] ?? 0;
   const to = starts.at(-1)?.[1] ?? from - 1;
   const cost = new Float64Array(to - from + 1).fill(Number.POSITIVE_INFINITY);
@@ -107,7 +107,7 @@ const BIG = 2 ** 30;
  * of equal plans the one whose first differing job starts earlier. `pending` is what is waited for before the first job, if anything.
  */
 export function bestStarts(
-  links: readonly Link[],
+  links: readonly ChainLink[],
   reach: Reach,
   prefer: 'soonest' | 'ideal',
   idealFirst: number | undefined,
@@ -126,7 +126,7 @@ export function bestStarts(
     const ahead = reach[i] as readonly Span[];
     // Nothing later than the next job's last useful start can matter.
     const useful = intersect(ahead, [[Number.NEGATIVE_INFINITY, (costs[0] as Costs).from + (costs[0] as Costs).cost.length]]);
-    costs.unshift(costsBefore(links[i] as Link, useful, costs[0] as Costs, weight));
+    costs.unshift(costsBefore(links[i] as ChainLink, useful, costs[0] as Costs, weight));
   }
   const first = costs[0] as Costs;
   const starts = [
@@ -135,7 +135,7 @@ export function bestStarts(
     ),
   ];
   for (let i = 1; i <= last; i++) {
-    const link = links[i - 1] as Link;
+    const link = links[i - 1] as ChainLink;
     const ready = (starts[i - 1] as number) + link.hands;
     starts.push(
       leastIn(costs[i] as Costs, ready + link.least, ready + link.most, (s) => weight * Math.abs(s - ready - link.ideal)),

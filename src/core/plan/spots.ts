@@ -34,7 +34,7 @@ function change(filled: Filled, { from, to }: SpotTaken, by: number): void {
 }
 
 /** Something comes to stand in a spot. */
-export const fill = (filled: Filled, taken: SpotTaken): void => change(filled, taken, taken.units);
+export const fillSpots = (filled: Filled, taken: SpotTaken): void => change(filled, taken, taken.units);
 
 /** What stood in a spot stands there no more. */
 export const empty = (filled: Filled, taken: SpotTaken): void => change(filled, taken, -taken.units);
@@ -42,7 +42,7 @@ export const empty = (filled: Filled, taken: SpotTaken): void => change(filled, 
 /** A spot with some things in it. */
 export function filledWith(taken: readonly SpotTaken[]): Filled {
   const filled: Filled = { at: [], units: [] };
-  for (const one of taken) fill(filled, one);
+  for (const one of taken) fillSpots(filled, one);
   return filled;
 }
 

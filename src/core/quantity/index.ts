@@ -4,7 +4,7 @@ export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { parseLength, parseSizes, typedLength } from './length';
 export { type Grams, gramsPer, parseMass, parseMassOrNone } from './mass';
-export { type Lean, parseMoment } from './moment';
+export { parseMoment, type TimeLean } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { parseNonNegative, parseNumber, parsePositive } from './number';
 export { BASE_READS, READS, type Reads } from './reads';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatInstant, type Lean, parseMoment } from '.';
+import { formatInstant, parseMoment, type TimeLean } from '.';
 
 const ZONE = 'Europe/Lisbon';
 /** A Wednesday. */
 const NOW = Date.parse('2031-03-05T14:20:00Z');
-const of = (text: string, lean: Lean = 'back', now = NOW, zone = ZONE) => {
+const of = (text: string, lean: TimeLean = 'back', now = NOW, zone = ZONE) => {
   const read = parseMoment(text, now, zone, lean);
   return read.ok ? formatInstant(read.value, zone).slice(0, 16) : (read.issues[0]?.code ?? '');
 };

@@ -4,7 +4,7 @@ import { typedText } from './typed';
 import { addDays, dateOf, dayOfWeek, instantOf, wallClock } from './zoned';
 
 /** Which way a day without a date leans: to the next one, or to the last one that was. */
-export type Lean = 'ahead' | 'back';
+export type TimeLean = 'ahead' | 'back';
 
 const DAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const;
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'] as const;
@@ -31,7 +31,7 @@ function timeOfDay(text: string): string | null {
 function dateIn(
   words: readonly string[],
   today: string,
-  lean: Lean,
+  lean: TimeLean,
 ): { readonly date: string; readonly rest: readonly string[] } | null {
   const [first = '', second = '', third = ''] = words;
   const near = NEAR[first];
@@ -66,7 +66,7 @@ function fromNow(text: string, nowMs: number): Result<number> | null {
  * `2031-03-12 14:00`, and what a native field gives. A day without an hour begins at eight; an hour without a day is today's.
  * @returns UTC milliseconds
  */
-export function parseMoment(text: string, nowMs: number, zone: string, lean: Lean): Result<number> {
+export function parseMoment(text: string, nowMs: number, zone: string, lean: TimeLean): Result<number> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
   const plain = typed.value

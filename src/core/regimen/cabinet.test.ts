@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { scheduleOf } from '../batch';
 import { outOfTheWarm } from '../batch/schedule';
 import { asNowKnown, CABINET, cabinetFault, isAsShipped, REGIMENS, type RegimenStep } from '.';
-import { coat, step, wait, wipe } from './steps';
+import { coatStep, step, wait, wipeStep } from './steps';
 
 const HOUR = 3_600_000;
 const vapour = () => ({ flooded: 20, thin: 60, vapour: true });
@@ -11,7 +11,7 @@ const plain = () => ({ flooded: 120, thin: 120, vapour: false });
 const warm = REGIMENS.find((one) => one.id === 'warm-cure');
 if (!warm) throw new Error('no regimen');
 const rub = (id: string) =>
-  coat(id, 'Rub', 'Rubbed', wait(5, 10, null), { slot: 'oil', coat: 1, lies: 'thin', coatClass: 'thin-oil' });
+  coatStep(id, 'Rub', 'Rubbed', wait(5, 10, null), { slot: 'oil', coat: 1, lies: 'thin', coatClass: 'thin-oil' });
 const carry = (id: string) => step('turn', id, 'Carry in', 'Carried', wait(1440, 1440, null), { place: 'warm cabinet' });
 
 /** Least minutes from the last wet step to what goes into the cabinet, by the steps as they are planned. */
@@ -46,7 +46,7 @@ describe('the warm cabinet', () => {
         const steps = kinds.map((kind, i): RegimenStep => {
           if (kind === 'coat') return rub(`s${i}`);
           if (kind === 'carry') return carry(`s${i}`);
-          return wipe(`s${i}`, wait(60, 120, null), kind === 'wipe-in' ? { place: 'warm cabinet' } : {});
+          return wipeStep(`s${i}`, wait(60, 120, null), kind === 'wipe-in' ? { place: 'warm cabinet' } : {});
         });
         const begun = [rub('first'), ...steps];
         const kept = outOfTheWarm(begun, vapour);

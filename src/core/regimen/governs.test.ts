@@ -7,7 +7,7 @@ import { planSteps } from '../batch/schedule';
 import { plan } from '../plan';
 import { REGIMENS } from '.';
 import { governsOf } from './governs';
-import { coat, step, wait, wipe } from './steps';
+import { coatStep, step, wait, wipeStep } from './steps';
 
 const NOW = Date.parse('2031-03-03T08:00:00Z');
 const oil: SlotBound = { flooded: 20, thin: 60, sets: 'oxidise' };
@@ -32,15 +32,15 @@ const tasksIn = (id: string, air: AirAhead, recorded = {}) => {
 const waitOf = (id: string, key: string, air: AirAhead) => tasksIn(id, air).find((task) => task.key === key)?.wait;
 
 describe('what governs a wait', () => {
-  const rub = coat('c', 'Rub', 'Rubbed', wait(5, 10, null), { slot: 'oil', coat: 1, lies: 'thin', coatClass: 'thin-oil' });
+  const rub = coatStep('c', 'Rub', 'Rubbed', wait(5, 10, null), { slot: 'oil', coat: 1, lies: 'thin', coatClass: 'thin-oil' });
   it('is its own word, or its kind’s and its material’s', () => {
     expect(governsOf(step('wet', 'w', 'Wet', 'Wetted', wait(120, 120, null)), undefined, undefined)).toEqual({
       min: 'water',
       max: 'none',
     });
-    expect(governsOf(rub, wipe('w', wait(0, 0, null)), oil)).toEqual({ min: 'soak', max: 'gel' });
-    expect(governsOf(rub, wipe('w', wait(0, 0, null)), free)).toEqual({ min: 'soak', max: 'none' });
-    expect(governsOf(wipe('w', wait(60, 60, null)), undefined, oil)).toEqual({ min: 'oxidation', max: 'oxidation' });
+    expect(governsOf(rub, wipeStep('w', wait(0, 0, null)), oil)).toEqual({ min: 'soak', max: 'gel' });
+    expect(governsOf(rub, wipeStep('w', wait(0, 0, null)), free)).toEqual({ min: 'soak', max: 'none' });
+    expect(governsOf(wipeStep('w', wait(60, 60, null)), undefined, oil)).toEqual({ min: 'oxidation', max: 'oxidation' });
     expect(governsOf({ ...rub, governs: { min: 'none', max: 'none' } }, undefined, oil)).toEqual({ min: 'none', max: 'none' });
     expect(governsOf(rub, undefined, undefined)).toEqual({ min: 'none', max: 'none' });
   });

@@ -23,6 +23,6 @@ export {
 } from './schema';
 export { REGIMENS } from './shipped';
 export { gramsPerPiece, USUAL_DENSITY } from './soak';
-export { buff, coat, handsMin, handsScale, hours, NONE, sand, step, wait, wipe } from './steps';
+export { buffStep, coatStep, handsMin, handsScale, hours, NONE, sandStep, step, wait, wipeStep } from './steps';
 export { type Material, offerFor, suits, type WhyNone } from './suits';
 export { asNowKnown, isAsShipped } from './withdrawn';

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOfLayers, holdsOver } from './layers';
 import { Regimen } from './schema';
-import { coat, wait } from './steps';
+import { coatStep, wait } from './steps';
 
 const slot = (id: string, wants: 'never' | 'drying') => ({ slot: id, name: id, wants: [wants], roles: ['neat-oil' as const] });
 const laid = (id: string) =>
-  coat(id, 'Rub on', 'Rubbed on', wait(5, 10, 20), { slot: id, coat: 1, lies: 'thin', coatClass: 'thin-oil' });
+  coatStep(id, 'Rub on', 'Rubbed on', wait(5, 10, 20), { slot: id, coat: 1, lies: 'thin', coatClass: 'thin-oil' });
 const over = (first: 'never' | 'drying', then: 'never' | 'drying') => {
   const regimen = Regimen.parse({
     id: 'two-oils',

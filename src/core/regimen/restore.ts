@@ -1,6 +1,6 @@
 import type { Surface } from '@/core/piece';
-import { Regimen, type Written } from './schema';
-import { buff, coat, hours, lastCheck, sand, step, wait, wipe } from './steps';
+import { Regimen, type WrittenRegimen } from './schema';
+import { buffStep, coatStep, hours, lastCheck, sandStep, step, wait, wipeStep } from './steps';
 
 /** What a piece that comes home can have on a surface. */
 export const MARKS = [
@@ -66,19 +66,19 @@ export const gritsOf = (
 
 const NOW = wait(0, 0, null);
 const sanding = [
-  sand(120, NOW, { optional: true, note: 'Where it was scarred or burnt. By hand only over engraving.' }),
-  sand(180, NOW, { optional: true }),
-  sand(240, NOW, {
+  sandStep(120, NOW, { optional: true, note: 'Where it was scarred or burnt. By hand only over engraving.' }),
+  sandStep(180, NOW, { optional: true }),
+  sandStep(240, NOW, {
     optional: true,
     action: 'Sand to 240 with the grain, dust off',
     note: 'Keep the marks that are character.',
   }),
-  sand(320, NOW, { optional: true, note: 'It was sanded as fine before.' }),
-  sand(400, NOW, { optional: true, note: 'It was sanded as fine before.' }),
+  sandStep(320, NOW, { optional: true, note: 'It was sanded as fine before.' }),
+  sandStep(400, NOW, { optional: true, note: 'It was sanded as fine before.' }),
 ];
 
 /** A piece that comes home and whose finish never dries. */
-const restoreNever: Written = {
+const restoreNever: WrittenRegimen = {
   id: 'restore-never',
   name: 'Restoration, never-drying oil',
   school: 'sand out, re-oil, settle',
@@ -98,26 +98,26 @@ const restoreNever: Written = {
   ],
   steps: [
     ...sanding,
-    coat('flood-1', 'Flood, keep it wet', 'Flooded', wait(20, 30, null), {
+    coatStep('flood-1', 'Flood, keep it wet', 'Flooded', wait(20, 30, null), {
       slot: 'oil',
       coat: 1,
       lies: 'flooded',
       coatClass: 'flood-oil',
     }),
-    wipe('wipe-1', wait(30, 60, null)),
-    coat('flood-2', 'Flood again', 'Flooded', wait(20, 30, null), {
+    wipeStep('wipe-1', wait(30, 60, null)),
+    coatStep('flood-2', 'Flood again', 'Flooded', wait(20, 30, null), {
       slot: 'oil',
       coat: 2,
       lies: 'flooded',
       coatClass: 'flood-oil',
     }),
-    wipe('wipe-2', wait(hours(24), hours(24), null)),
+    wipeStep('wipe-2', wait(hours(24), hours(24), null)),
     lastCheck(),
   ],
 };
 
 /** A piece that comes home and whose finish dries. */
-const restoreDrying: Written = {
+const restoreDrying: WrittenRegimen = {
   id: 'restore-drying',
   name: 'Restoration, drying oil',
   school: 'sand out, two thin coats, cure',
@@ -137,27 +137,27 @@ const restoreDrying: Written = {
   ],
   steps: [
     ...sanding,
-    coat('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
+    coatStep('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
       slot: 'oil',
       coat: 1,
       lies: 'thin',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-1', wait(hours(24), hours(24), null)),
-    coat('coat-2', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
+    wipeStep('wipe-1', wait(hours(24), hours(24), null)),
+    coatStep('coat-2', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
       slot: 'oil',
       coat: 2,
       lies: 'thin',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-2', wait(hours(72), hours(120), null)),
-    buff('buff', wait(0, 0, null)),
+    wipeStep('wipe-2', wait(hours(72), hours(120), null)),
+    buffStep('buff', wait(0, 0, null)),
     lastCheck(),
   ],
 };
 
 /** A film that is past mending: off to the wood, and an oil in its place. */
-const filmOff: Written = {
+const filmOff: WrittenRegimen = {
   ...restoreDrying,
   id: 'restore-film-off',
   name: 'Film off, then oil',
@@ -165,18 +165,18 @@ const filmOff: Written = {
   gains: 'Nothing peels any more; its owner can renew it.',
   costs: 'Hours of sanding, dust of the old film; what it was is gone.',
   steps: [
-    sand(120, wait(0, 0, null), {
+    sandStep(120, wait(0, 0, null), {
       action: 'Sand the film off to the wood with 120',
       note: 'Mask and extraction. Not what may be old paint: that may hold lead, and is never sanded dry.',
     }),
-    sand(180),
-    sand(240, wait(0, 0, null), { action: 'Sand to 240 with the grain, dust off' }),
+    sandStep(180),
+    sandStep(240, wait(0, 0, null), { action: 'Sand to 240 with the grain, dust off' }),
     ...(restoreDrying.steps ?? []).slice(sanding.length),
   ],
 };
 
 /** A film that still holds: dulled, and one or two thin coats of the same over it. */
-const filmOver: Written = {
+const filmOver: WrittenRegimen = {
   id: 'restore-film-over',
   name: 'Scuff the film and recoat',
   school: 'the old film holds: dull it, recoat with the same',
@@ -207,13 +207,13 @@ const filmOver: Written = {
       },
     ),
     step('scuff', 'dull', 'Dull it all over with a fine pad, wipe the dust off', 'Dulled', wait(0, 0, null), { place: 'bench' }),
-    coat('coat-1', 'Lay on a thin coat', 'Laid on', wait(45, 60, null), {
+    coatStep('coat-1', 'Lay on a thin coat', 'Laid on', wait(45, 60, null), {
       slot: 'oil',
       coat: 1,
       lies: 'thin',
       coatClass: 'film',
     }),
-    coat('coat-2', 'Lay on a thin coat', 'Laid on', wait(hours(48), hours(72), null), {
+    coatStep('coat-2', 'Lay on a thin coat', 'Laid on', wait(hours(48), hours(72), null), {
       slot: 'oil',
       coat: 2,
       lies: 'thin',

@@ -130,5 +130,5 @@ export const Regimen = z.object({
 });
 export type Regimen = z.output<typeof Regimen>;
 /** A regimen as it is written down: what has a usual value may be left out. */
-export type Written = z.input<typeof Regimen>;
+export type WrittenRegimen = z.input<typeof Regimen>;
 export type PlaceKind = (typeof PLACE_KINDS)[number];

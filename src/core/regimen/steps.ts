@@ -61,24 +61,24 @@ export function step(
   };
 }
 
-export const sand = (grit: number, after = NONE, extra: Extra = {}): RegimenStep =>
+export const sandStep = (grit: number, after = NONE, extra: Extra = {}): RegimenStep =>
   step('sand', `sand-${grit}`, `Sand to ${grit}`, `Sanded to ${grit}`, after, { place: 'bench', grit, ...extra });
 
 /** Raise the grain and let it dry before knocking it back. */
-export const wet = (dryMin: number): RegimenStep =>
+export const wetStep = (dryMin: number): RegimenStep =>
   step('wet', 'wet', 'Wet to raise the grain', 'Wetted', wait(dryMin, dryMin, null), { place: 'rack' });
 
 /** Sanding, wetting and knocking back as most regimens begin. */
 export const raiseGrain = (first: number, last: number): RegimenStep[] => [
-  sand(first),
-  wet(120),
+  sandStep(first),
+  wetStep(120),
   step('sand', `knock-back-${last}`, `Knock back with ${last}, dust off`, 'Knocked back', NONE, { place: 'bench', grit: last }),
 ];
 
 type Coat = { readonly slot: string; readonly coat: number; readonly lies: 'flooded' | 'thin'; readonly coatClass: FinishClass };
 
 /** A coat of the slot's material and its dwell. */
-export const coat = (
+export const coatStep = (
   id: string,
   action: string,
   done: string,
@@ -87,10 +87,10 @@ export const coat = (
   extra: Extra = {},
 ): RegimenStep => step('coat', id, action, done, dwell, { ...of, place: 'bench', ...extra });
 
-export const wipe = (id: string, rest: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
+export const wipeStep = (id: string, rest: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
   step('wipe', id, 'Wipe until dry, turn the cloth', 'Wiped', rest, { place: 'rack', ...extra });
 
-export const buff = (id: string, after: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
+export const buffStep = (id: string, after: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
   step('buff', id, 'Buff', 'Buffed', after, { place: 'rack', ...extra });
 
 /** The look before release, repeated until it passes. */

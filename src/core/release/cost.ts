@@ -18,7 +18,7 @@ export const COST_PARTS = ['wood', 'blend', 'hands', 'jar', 'slip'] as const;
 export type CostPart = (typeof COST_PARTS)[number];
 
 /** The cost of one piece, minor units, not rounded. `unknown` parts are in no sum, so a margin beside any is at most that. */
-export type Cost = {
+export type RecordedCost = {
   readonly parts: Readonly<Record<CostPart, number | null>>;
   readonly unknown: readonly CostPart[];
   readonly sumMinor: number;
@@ -32,7 +32,7 @@ export type Cost = {
  * What one piece cost: `wood + Σ grams·price/1000/n + minutes/60·hour/n + jar + slip`, and what is left of its price.
  * A draw without a price makes the whole of the blend unknown.
  */
-export function costOf({ pieces, woodMinor, draws, handsMin, hourMinor, jarMinor, slipMinor, priceMinor }: Spent): Cost {
+export function costOf({ pieces, woodMinor, draws, handsMin, hourMinor, jarMinor, slipMinor, priceMinor }: Spent): RecordedCost {
   const n = Math.max(1, pieces);
   const blend = draws.some((draw) => draw.minorPerKg === null)
     ? null

@@ -1,10 +1,10 @@
 import { ok, type Result } from '@/core/quantity';
-import { finishOf, type Layer } from './finish';
+import { type FinishLayer, finishOf } from './finish';
 import { gates, type UseGate } from './gates';
 import type { GatesInput } from './gates/piece';
 
 /** A material that may be chosen for a slot. */
-export type Choosable = Layer & { readonly id: number };
+export type Choosable = FinishLayer & { readonly id: number };
 
 /** What release will say of a piece that is only thought of. */
 export type PlannedPiece = Omit<GatesInput, 'finish'> & {
@@ -13,7 +13,7 @@ export type PlannedPiece = Omit<GatesInput, 'finish'> & {
   /** Whether what a slot lays on lies where the piece meets its use; all of them unless said. */
   readonly meets?: (slot: string) => boolean;
   /** A glue between its woods, or nothing. */
-  readonly glue?: Layer | null;
+  readonly glue?: FinishLayer | null;
   /** What is chosen, by slot; a slot may still be empty. */
   readonly chosen: Readonly<Record<string, Choosable | undefined>>;
   /** What else there is for each slot. */

@@ -4,7 +4,7 @@ import { type Geometry, SHAPES } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates/piece';
 
 /** One material on a piece, as far as its gates go. */
-export type Layer = {
+export type FinishLayer = {
   readonly contact: Contact;
   /** Whether it builds a film; its label may not say. */
   readonly filmForming: boolean | 'unknown';
@@ -22,10 +22,10 @@ export const layerOfBlend = (
   { contact, film, drying, waxEquivalent, allergens }: Pick<Blend, 'contact' | 'film' | 'drying' | 'waxEquivalent' | 'allergens'>,
   undeclared: boolean,
   statement: readonly Statement[],
-): Layer => ({ contact, filmForming: film, drying, waxEquivalent, allergens, undeclared, statement });
+): FinishLayer => ({ contact, filmForming: film, drying, waxEquivalent, allergens, undeclared, statement });
 
 /** A material with what is stirred into it just before use: it is as fit for food as the worst of them, and its papers speak of the whole. */
-export function withAdded(layer: Layer, adds: readonly string[], catalogue: Catalogue): Layer {
+export function withAdded(layer: FinishLayer, adds: readonly string[], catalogue: Catalogue): FinishLayer {
   const added = adds.flatMap((id) => findIngredient(id, catalogue) ?? []);
   if (added.length === 0) return layer;
   return {
@@ -37,13 +37,13 @@ export function withAdded(layer: Layer, adds: readonly string[], catalogue: Cata
 }
 
 /** What a statement must cover: only what would be refused without it. */
-const WANTS: Readonly<Record<Statement, (layer: Layer) => boolean>> = {
+const WANTS: Readonly<Record<Statement, (layer: FinishLayer) => boolean>> = {
   food: (layer) => layer.undeclared || isFar(layer),
   toy: (layer) => layer.undeclared || layer.filmForming !== false || isFar(layer),
 };
 
 /** A statement counts when every layer that wants one has it, and one does. */
-const covers = (layers: readonly Layer[], statement: Statement): boolean => {
+const covers = (layers: readonly FinishLayer[], statement: Statement): boolean => {
   const wanting = layers.filter(WANTS[statement]);
   return wanting.length > 0 && wanting.every((layer) => layer.statement.includes(statement));
 };
@@ -53,7 +53,7 @@ const covers = (layers: readonly Layer[], statement: Statement): boolean => {
  * is, else drying if any dries. Bare wood dries in every gate.
  * @param film the regimen itself counts as a film
  */
-export function finishOf(layers: readonly Layer[], film = false): Finish {
+export function finishOf(layers: readonly FinishLayer[], film = false): Finish {
   const drying: Drying = layers.some((layer) => layer.drying === 'mixed')
     ? 'mixed'
     : layers.length === 0 || layers.some((layer) => layer.drying === 'drying')

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '@/core/material';
 import { type Geometry, surfacesOf } from '@/core/piece';
 import { type Choosable, gatesAhead, type PlannedPiece } from './ahead';
-import { finishOf, type Layer, withAdded } from './finish';
+import { type FinishLayer, finishOf, withAdded } from './finish';
 import { isBySurface, slotMeets, surfacesMeeting, whereSlotLies, withoutSurface } from './meets';
 import { strictest } from './wood';
 
@@ -76,7 +76,7 @@ describe('where a material lies', () => {
   });
 });
 
-const layer = (change: Partial<Layer> = {}): Layer => ({
+const layer = (change: Partial<FinishLayer> = {}): FinishLayer => ({
   contact: 'food-grade',
   filmForming: false,
   drying: 'never',
@@ -88,7 +88,7 @@ const layer = (change: Partial<Layer> = {}): Layer => ({
 });
 
 describe('what release will ask of a piece that is only thought of', () => {
-  const one = (id: number, change: Partial<Layer> = {}): Choosable => ({ ...layer(change), id });
+  const one = (id: number, change: Partial<FinishLayer> = {}): Choosable => ({ ...layer(change), id });
   const ask = (change: Partial<PlannedPiece>) => {
     const found = gatesAhead({
       use: ['food-wet', 'knife'],

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, SHIPPED } from '@/core/material';
-import { type Added, finishOf, gates, type Layer, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
+import { type Added, type FinishLayer, finishOf, gates, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
 import { FOOD_USES } from './gates/piece';
 
-const oil: Layer = {
+const oil: FinishLayer = {
   contact: 'food-grade',
   filmForming: false,
   drying: 'drying',

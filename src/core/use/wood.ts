@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { FoodVerdict, PieceUse } from '@/core/material';
-import type { Layer } from './finish';
+import type { FinishLayer } from './finish';
 
 /** What makers put into or onto a piece beside its wood, its glue and its finish. */
 export const ADDED = ['filler', 'casting', 'dye', 'burning', 'metal', 'magnet', 'feet'] as const;
@@ -35,7 +35,7 @@ export function strictest(first: Wood, others: readonly Wood[]): { readonly food
 }
 
 /** Glue, filler, casting and dye as gates see them: what is fit for food adds nothing; what nobody asked about is undeclared. */
-export const layerOfGlue = ({ name, food, with: added }: Glue): Layer => ({
+export const layerOfGlue = ({ name, food, with: added }: Glue): FinishLayer => ({
   contact: food === 'no' ? 'not-for-food' : 'food-grade',
   filmForming: false,
   drying: 'drying',

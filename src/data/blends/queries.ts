@@ -59,7 +59,7 @@ export function findRevision(db: Db, id: number): (Revision & { readonly name: s
 }
 
 /** Lots poured by each revision of a formula, and the batches coated with them. */
-export function usesOf(db: Db, formulaId: number) {
+export function usesOfFormula(db: Db, formulaId: number) {
   const lots = db
     .select({ lotId: lot.id, number: lot.number, revision: formulaRevision.number })
     .from(lot)

@@ -5,7 +5,7 @@ import type { Db } from '../db';
 import { careEvent, carePlan, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
 import { allLots, containers, type KnownLot } from '../stores/queries';
-import { netOf, tinCost } from '../stores/tin-cost';
+import { netOfTin, tinCost } from '../stores/tin-cost';
 import type { Batch } from '../work/batch';
 
 /** A filled tin that can go with a piece. */
@@ -53,7 +53,7 @@ export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = all
   const found = lots
     .filter((lot) => lot.kind === 'tin' && !lot.held && (lot.countLeft ?? 0) > 0 && renews(lot, careClass))
     .map((lot) => {
-      const netG = netOf(lot);
+      const netG = netOfTin(lot);
       return {
         lotId: lot.id,
         number: lot.number,

@@ -45,7 +45,7 @@ function scheduleFor(db: Db, batch: Batch, input: Sale) {
   const surface = areaMm2 > 0 ? { areaMm2, endGrainMm2 } : UNMEASURED;
   const found = care({ ...finish, zone: theShop(db).zone, ...surface, porosity: batch.species.porosity });
   if (!found.ok) return found;
-  const days = careOf(batch)?.days ?? null;
+  const days = careOfBatch(batch)?.days ?? null;
   if (days === null) {
     const times = taughtOfBatch(db, batch).factor;
     return ok({
@@ -60,7 +60,7 @@ function scheduleFor(db: Db, batch: Batch, input: Sale) {
 }
 
 /** How its owners keep a batch's pieces, where that is the maker's own: said of the batch, else of its regimen. */
-export const careOf = (batch: Pick<Batch, 'ownCare' | 'regimen'>): OwnCare | null => batch.ownCare ?? batch.regimen.ownCare;
+export const careOfBatch = (batch: Pick<Batch, 'ownCare' | 'regimen'>): OwnCare | null => batch.ownCare ?? batch.regimen.ownCare;
 
 /** Surface of a piece that was never measured, mm². Source: working estimate, a small board. */
 const UNMEASURED = { areaMm2: 100_000, endGrainMm2: 5_000 } as const;
@@ -112,8 +112,8 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
           language: input.language ?? 'en',
           country: input.country ?? null,
           intervalDays: schedule.value.intervalDays,
-          ownDays: careOf(batch)?.days ?? null,
-          ownWords: careOf(batch)?.words ?? '',
+          ownDays: careOfBatch(batch)?.days ?? null,
+          ownWords: careOfBatch(batch)?.words ?? '',
           gramsPerTreatment: schedule.value.gramsPerTreatment,
         })
         .returning({ id: carePlan.id })

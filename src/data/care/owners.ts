@@ -133,7 +133,7 @@ export type OwnerData = {
 };
 
 /** How a sold piece stands with its owner: letters, re-oilings, who has it now. */
-export function careOf(db: Db, code: string): OwnerData | null {
+export function ownerDataOf(db: Db, code: string): OwnerData | null {
   const found = planOf(db, code);
   if (!found) return null;
   const ownerId = holderIdOf(found);

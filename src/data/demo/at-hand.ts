@@ -6,7 +6,7 @@ import { saveOwnMaterial } from '../stores/own-materials';
 import { allLots } from '../stores/queries';
 import { keepReference } from '../stores/references';
 import { addSupply, moveSupply } from '../stores/supplies';
-import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
+import { by, DAY, type DemoScene, dayFrom, INES, must, WREN } from './scene';
 
 const SUPPLIES = [
   ['Cotton cloths', 'pieces', 60, 14],
@@ -31,7 +31,7 @@ export function layAtHand({ db, nowMs }: DemoScene): void {
       lotId: walnut.id,
       version: walnut.version,
       placeId: 1,
-      openedOn: day(nowMs, -38),
+      openedOn: dayFrom(nowMs, -38),
       bestBefore: walnut.labelBestBefore,
       useWithinDays: 180,
     }),

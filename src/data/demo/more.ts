@@ -14,7 +14,7 @@ import { places } from '../shop/queries';
 import { allLots } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 import { weighAfter, weighBefore } from '../work/uptake';
-import { by, type DemoScene, day, INES, must, WREN } from './scene';
+import { by, type DemoScene, dayFrom, INES, must, WREN } from './scene';
 import { MORE_STORIES } from './stories';
 import { tellAll } from './tell';
 
@@ -29,7 +29,7 @@ export function arrangeShop({ db, nowMs }: DemoScene): void {
     ),
   );
   const hours = [1, 2, 3, 4, 5].map((weekday) => ({ day: weekday, open: '09:00', close: '16:30' }));
-  must(setHandHours(db, { personId: INES, hours, away: [day(nowMs, 6)] }));
+  must(setHandHours(db, { personId: INES, hours, away: [dayFrom(nowMs, 6)] }));
 }
 
 /** The rest of a full shop: cloths that still lie, a piece on the scale, one that came home. */
@@ -77,7 +77,7 @@ function weighSome({ db, nowMs }: DemoScene): void {
 
 /** A board that was sold some weeks ago comes home with knife scars. */
 function comeHome({ db, nowMs }: DemoScene): void {
-  const sold = soldPieces(db, day(nowMs)).at(-1);
+  const sold = soldPieces(db, dayFrom(nowMs)).at(-1);
   const design = allDesigns(db).find((one) => one.name === 'Bread board');
   const regimen = allRegimens(db).find((one) => one.id === 'restore-never');
   const oil = allLots(db).find((lot) => lot.ingredientId === 'mineral-oil');

@@ -1,6 +1,6 @@
 import 'server-only';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { fillJars, finishWeighing, lidJars, recordWeighing, startPour } from '../pour/commands';
+import { fillJars, finishWeighing, lidJars, recordPotWeighing, startPour } from '../pour/commands';
 import { addPan, finishHeating, putOnHeat, recordPotTemperature } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { allLots, containers } from '../stores/queries';
@@ -28,7 +28,7 @@ export function makePot({ db }: DemoScene, { revisionId, targetG, at, offG, jars
     reading += (targetG * line.parts) / parts + (offG[i] ?? 0);
     const lot = allLots(db).find((one) => one.ingredientId === line.ingredient && (from?.includes(one.id) ?? true));
     must(
-      recordWeighing(
+      recordPotWeighing(
         db,
         {
           clientId: `demo-weigh-${id}-${i}`,

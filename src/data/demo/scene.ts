@@ -17,4 +17,4 @@ export function must<T>(result: Result<T>): T {
 
 export type DemoScene = { readonly db: Db; readonly nowMs: number };
 export const by = (personId: number, nowMs: number): By => ({ personId, nowMs });
-export const day = (ms: number, offset = 0): string => addDays(dateOf(ms, ZONE), offset);
+export const dayFrom = (ms: number, offset = 0): string => addDays(dateOf(ms, ZONE), offset);

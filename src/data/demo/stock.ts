@@ -5,7 +5,7 @@ import { combineLots } from '../stores/combine';
 import { addContainer, addReadyMade, receiveLot } from '../stores/commands';
 import { allLots } from '../stores/queries';
 import { checkLot, recordThumb } from '../stores/senses';
-import { by, DAY, type DemoScene, day, INES, must } from './scene';
+import { by, DAY, type DemoScene, dayFrom, INES, must } from './scene';
 
 /** What the shed bought six weeks ago, and the tins it fills. */
 export function stockUp({ db, nowMs }: DemoScene): void {
@@ -31,8 +31,8 @@ export function stockUp({ db, nowMs }: DemoScene): void {
           supplier,
           supplierCode,
           priceMinor,
-          openedOn: day(nowMs, -38),
-          bestBefore: keeps === null ? null : day(nowMs, keeps),
+          openedOn: dayFrom(nowMs, -38),
+          bestBefore: keeps === null ? null : dayFrom(nowMs, keeps),
           note: '',
         },
         by(INES, nowMs - 40 * DAY),
@@ -73,8 +73,8 @@ export function stockUp({ db, nowMs }: DemoScene): void {
         grams: 450,
         supplier: 'Estuary Supply Loft',
         supplierCode: 'HW 2',
-        openedOn: day(nowMs, -12),
-        bestBefore: day(nowMs, 540),
+        openedOn: dayFrom(nowMs, -12),
+        bestBefore: dayFrom(nowMs, 540),
         priceMinor: 2190,
         note: '',
       },
@@ -138,8 +138,8 @@ export function afterPots({ db, nowMs }: DemoScene, lots: ReadonlyMap<string, nu
   must(recordThumb(db, { lotId: lots.get('Heron oil-wax') ?? 0, tempC: 18, felt: 'firm-paste' }, by(INES, nowMs - 27 * DAY)));
   const tins = allLots(db).find((lot) => lot.kind === 'tin')?.id ?? 0;
   const sale = { lotId: tins, priceMinor: 950, buyer: '', withPiece: '' };
-  must(sellTins(db, { ...sale, count: 2, priceMinor: 1900, soldOn: day(nowMs, -25) }, by(INES, nowMs - 25 * DAY)));
-  must(sellTins(db, { ...sale, count: 1, buyer: 'The ferry café', soldOn: day(nowMs, -11) }, by(INES, nowMs - 11 * DAY)));
+  must(sellTins(db, { ...sale, count: 2, priceMinor: 1900, soldOn: dayFrom(nowMs, -25) }, by(INES, nowMs - 25 * DAY)));
+  must(sellTins(db, { ...sale, count: 1, buyer: 'The ferry café', soldOn: dayFrom(nowMs, -11) }, by(INES, nowMs - 11 * DAY)));
 }
 
 /** The shed's own formulas; gives their revisions by name. */

@@ -13,7 +13,7 @@ import { findBatchId } from '../work/batch';
 import { addDesign, moveBatch, startBatch } from '../work/commands';
 import { recordEntry } from '../work/record';
 import { splitBatch } from '../work/split';
-import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
+import { by, DAY, type DemoScene, dayFrom, INES, must, WREN } from './scene';
 import { DESIGNS, type Story } from './stories';
 
 /** A story whose lots are known by their rows. */
@@ -24,7 +24,7 @@ export function drawDesigns({ db, nowMs }: DemoScene): void {
 }
 
 /** Tells one batch through the shop's own commands; gives its number. */
-export function tell({ db, nowMs }: DemoScene, story: LotStory): string {
+export function tellDemo({ db, nowMs }: DemoScene, story: LotStory): string {
   const startMs = nowMs + (story.startsInHours ?? -(story.done[0]?.[1] ?? 0) - 1) * MS_PER_HOUR;
   const design = allDesigns(db).find((one) => one.name === story.design);
   const regimen = allRegimens(db).find((one) => one.id === story.regimen);
@@ -99,7 +99,7 @@ export function tellAll(scene: DemoScene, stories: readonly Story[], made: Reado
     made.get(name) ?? lots.find((lot) => lot.title === name || (lot.ingredientId === name && lot.leftG > 100))?.id ?? 0;
   for (const { materials, ...story } of stories) {
     const lotIds = Object.fromEntries(Object.entries(materials).map(([slot, name]) => [slot, lotOf(name)]));
-    const batchId = findBatchId(scene.db, tell(scene, { ...story, materials: lotIds })) ?? 0;
+    const batchId = findBatchId(scene.db, tellDemo(scene, { ...story, materials: lotIds })) ?? 0;
     if (story.released) sellSome(scene, batchId, story.released);
     if (story.split) must(splitBatch(scene.db, { batchId, ...story.split }, by(INES, scene.nowMs - 12 * MS_PER_MINUTE)));
   }
@@ -112,7 +112,7 @@ function sellSome({ db, nowMs }: DemoScene, batchId: number, { daysAgo, sales }:
     must(
       sellPieces(
         db,
-        { batchId, priceMinor: 6800, soldOn: day(nowMs, -then), ...sale },
+        { batchId, priceMinor: 6800, soldOn: dayFrom(nowMs, -then), ...sale },
         by(i % 2 ? INES : WREN, nowMs - then * DAY),
       ),
     );

@@ -11,8 +11,8 @@ import { allLots } from '../stores/queries';
 import { findBatchId, loadBatch, piecesIn } from '../work/batch';
 import { moveBatch } from '../work/commands';
 import { makePot } from './pots';
-import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
-import { type LotStory, tell } from './tell';
+import { by, DAY, type DemoScene, dayFrom, INES, must, WREN } from './scene';
+import { type LotStory, tellDemo } from './tell';
 
 type Past = {
   readonly daysAgo: number;
@@ -144,7 +144,7 @@ const STEPS: Readonly<
 function oldLots(scene: DemoScene, paste: number): Readonly<Record<Past['finish'], Readonly<Record<string, number>>>> {
   const { db, nowMs } = scene;
   const at = by(INES, nowMs - 396 * DAY);
-  const lot = { openedOn: day(nowMs, -395), bestBefore: day(nowMs, 40), note: '' };
+  const lot = { openedOn: dayFrom(nowMs, -395), bestBefore: dayFrom(nowMs, 40), note: '' };
   const loft = { ...lot, supplier: 'Estuary Supply Loft' };
   const mineral = must(
     receiveLot(db, { ...loft, ingredientId: 'mineral-oil', grams: 2400, supplierCode: 'WO-3902', priceMinor: 2050 }, at),
@@ -187,7 +187,7 @@ export function tellYear(scene: DemoScene, paste: number): void {
       done: done.map(([task, hoursAgo, outcome = null, grams]) => [task, hoursAgo + curedAfterH, outcome, grams] as const),
       stands: 'rack',
     };
-    const number = tell(then, story);
+    const number = tellDemo(then, story);
     sellOld(scene, past, findBatchId(db, number) ?? 0, then.nowMs);
   }
   for (const { id } of unseenReports(db)) must(seeReport(db, id, nowMs));
@@ -235,7 +235,7 @@ function sellOld({ db, nowMs }: DemoScene, past: Past, batchId: number, atMs: nu
         pieces: count,
         priceMinor: past.design === 'Stirring spoon' ? 1400 : 5200,
         buyer: '',
-        soldOn: day(atMs, 2),
+        soldOn: dayFrom(atMs, 2),
         use: past.use,
         wash: 'hand',
         upkeep: 'unknown',

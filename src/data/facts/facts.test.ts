@@ -14,7 +14,7 @@ import { draftJudgedLetters } from '../mail/write';
 import { signedRecord } from '../release/commands';
 import { allLots } from '../stores/queries';
 import { recordOf } from '../stores/senses';
-import { fileOfShape, letters } from '../testing';
+import { fileOfShape, lettersIn } from '../testing';
 import { findBatchId, loadBatch } from '../work/batch';
 import { bringUpToFacts, heldNotice, openNotices, settleHeld, takeShipped, tellNotices } from './facts';
 import { sayUses } from './uses';
@@ -221,7 +221,7 @@ describe.each(SHAPES)('a file of shape %i, once the facts have changed', (shape)
     expect(of('fit-moved')).toMatchObject({ number: '31-003', before: 96, now: 240 });
     // Told once: nothing comes twice, and no letter goes by itself.
     expect([bringUpToFacts(db, NOW + DAY), draftJudgedLetters(db, words, NOW + DAY)]).toEqual([false, 0]);
-    expect(letters(db).map((one) => one.state)).toEqual(shape >= 6 ? ['draft'] : []);
+    expect(lettersIn(db).map((one) => one.state)).toEqual(shape >= 6 ? ['draft'] : []);
     tellNotices(
       db,
       openNotices(db).map((one) => one.id),

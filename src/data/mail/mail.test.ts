@@ -6,17 +6,17 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Language } from '@/core/care';
 import type { Post, Worded, Writer } from '@/core/letters';
 import { fileFolder } from '@/devices/post';
-import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from '../care/owners';
+import { eraseOwner, exportOwner, ownerDataOf, reportCare, seeReport, stopLetters, unseenReports } from '../care/owners';
 import { changePlan, setHolder } from '../care/plans';
 import { findSold, soldPieces } from '../care/queries';
 import type { Db } from '../db';
 import { careEvent, carePlan, outbox, owner } from '../schema';
 import { holdLot } from '../stores/holds';
 import { allLots } from '../stores/queries';
-import { demoDb, letters } from '../testing';
+import { demoDb, lettersIn } from '../testing';
 import { lettersAbout, lettersPosted, lettersToRead } from './letters';
 import { retryLetter, sendLetters } from './send';
-import { answerTo, draftAnswer, draftHoldLetters, settleDrafts, writeLetters } from './write';
+import { draftAnswer, draftHoldLetters, settleDrafts, writeAnswer, writeLetters } from './write';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;
@@ -67,7 +67,7 @@ describe('letters to owners', () => {
     expect([mail.to].flat()[0]?.text).toBe('odalys@ferryhouse.example');
     expect(mail.text?.trim()).toMatch(/^Bread board in en.* \+ Bread board in en/);
     expect(mail.messageId).toMatch(/^<look-\d+-\d+@rendle>$/);
-    expect(letters(db).every((row) => row.file === files[0])).toBe(true);
+    expect(lettersIn(db).every((row) => row.file === files[0])).toBe(true);
     expect((await sendLetters(db, post, NOW, together)).sent).toBe(0);
   });
   it('wait through the quiet hours', async () => {
@@ -78,7 +78,7 @@ describe('letters to owners', () => {
   });
   it('leave once even when the shop stops half-way', async () => {
     writeLetters(db, NOW, words);
-    const count = letters(db).length;
+    const count = lettersIn(db).length;
     // It stops after the file was written and before that was noted.
     await expect(
       sendLetters(
@@ -100,7 +100,7 @@ describe('letters to owners', () => {
     const later = writeLetters(db, nextLook(), words);
     expect((await sendLetters(db, post, NOW, together)).sent).toBe(count + later);
     expect([later > 0, readdirSync(folder).length]).toEqual([true, 2]);
-    expect(letters(db).every((row) => row.state === 'sent')).toBe(true);
+    expect(lettersIn(db).every((row) => row.state === 'sent')).toBe(true);
   });
   it('that a mail server may have had are left to a person, not sent again', async () => {
     writeLetters(db, NOW, words);
@@ -109,7 +109,7 @@ describe('letters to owners', () => {
     const server: Post = { sendsTwice: true, send: async () => `letter ${++calls}` };
     expect((await sendLetters(db, server, NOW, together)).sent).toBe(0);
     expect(calls).toBe(0);
-    expect(letters(db).every((row) => row.state === 'failed' && row.why.includes('may have gone'))).toBe(true);
+    expect(lettersIn(db).every((row) => row.state === 'failed' && row.why.includes('may have gone'))).toBe(true);
   });
   it('that bounce are kept with why, and not tried again and again', async () => {
     writeLetters(db, NOW, words);
@@ -117,24 +117,24 @@ describe('letters to owners', () => {
     const first = await sendLetters(db, bounce, NOW, together);
     expect(first.failed).toBeGreaterThan(0);
     expect((await sendLetters(db, bounce, NOW, together)).failed).toBe(0);
-    expect(letters(db)[0]).toMatchObject({ state: 'failed', why: '550 no such box' });
-    expect(careOf(db, dated()?.code ?? '')).toMatchObject({ bounced: true });
+    expect(lettersIn(db)[0]).toMatchObject({ state: 'failed', why: '550 no such box' });
+    expect(ownerDataOf(db, dated()?.code ?? '')).toMatchObject({ bounced: true });
     expect(writeLetters(db, nextLook(), words)).toBe(0);
     expect(code(setHolder(db, { code: dated()?.code ?? '', name: 'Odalys Fennimore', email: 'new@ferryhouse.example' }))).toBe(
       'ok',
     );
     expect(writeLetters(db, nextLook(), words)).toBe(1);
-    const failed = letters(db).find((row) => row.state === 'failed')?.id ?? 0;
+    const failed = lettersIn(db).find((row) => row.state === 'failed')?.id ?? 0;
     expect([code(retryLetter(db, failed)), code(retryLetter(db, failed))]).toEqual(['ok', 'not-found']);
   });
   it('stop when the owner says so, and come again when asked for', async () => {
     const piece = dated()?.code ?? '';
     writeLetters(db, NOW, words);
     expect(code(stopLetters(db, piece, true, NOW))).toBe('ok');
-    expect(letters(db).filter((row) => row.state === 'waiting').length).toBeLessThan(letters(db).length);
-    expect(careOf(db, piece)?.stopped).toBe(true);
+    expect(lettersIn(db).filter((row) => row.state === 'waiting').length).toBeLessThan(lettersIn(db).length);
+    expect(ownerDataOf(db, piece)?.stopped).toBe(true);
     stopLetters(db, piece, false, NOW);
-    expect(careOf(db, piece)?.stopped).toBe(false);
+    expect(ownerDataOf(db, piece)?.stopped).toBe(false);
     expect(code(stopLetters(db, 'NOSUCHCODE', true, NOW))).toBe('not-found');
   });
 });
@@ -144,15 +144,15 @@ describe('what owners say', () => {
     const piece = dated()?.code ?? '';
     writeLetters(db, NOW, words);
     await sendLetters(db, post, NOW, together);
-    const before = letters(db).length;
+    const before = lettersIn(db).length;
     expect(code(reportCare(db, { code: piece, kind: 're-oiled', note: '' }, NOW))).toBe('ok');
     const events = () => db.select().from(careEvent).all();
     const count = events().length;
     expect(code(reportCare(db, { code: piece, kind: 're-oiled', note: '' }, NOW + 3_600_000))).toBe('ok');
     expect(events()).toHaveLength(count);
-    expect(careOf(db, piece)?.reOiledOn).toEqual(['2031-03-05']);
+    expect(ownerDataOf(db, piece)?.reOiledOn).toEqual(['2031-03-05']);
     expect(writeLetters(db, NOW + DAY, words)).toBe(0);
-    expect(letters(db)).toHaveLength(before);
+    expect(lettersIn(db)).toHaveLength(before);
     const next = soldPieces(db, '2031-03-05').find((one) => one.code === piece)?.nextDue ?? '';
     expect(next > '2031-03-06').toBe(true);
     expect(writeLetters(db, Date.parse(`${next}T12:00:00Z`), words)).toBeGreaterThan(0);
@@ -180,11 +180,11 @@ describe('a piece’s later life', () => {
   const datesOf = () => findSold(db, piece(), NOW)?.dates.filter((date) => date > '2031-03-05') ?? [];
   it('has its looks anew when it moves or is used otherwise', () => {
     const before = datesOf();
-    const plan = careOf(db, piece())?.plan;
+    const plan = ownerDataOf(db, piece())?.plan;
     expect(code(changePlan(db, { code: piece(), language: 'de', country: 'SE', use: 'daily', wash: 'soak' }, NOW))).toBe('ok');
-    expect(careOf(db, piece())?.plan).toMatchObject({ language: 'de', country: 'SE', use: 'daily', wash: 'soak' });
+    expect(ownerDataOf(db, piece())?.plan).toMatchObject({ language: 'de', country: 'SE', use: 'daily', wash: 'soak' });
     expect(datesOf().length).toBeGreaterThan(before.length);
-    expect(careOf(db, piece())?.plan.intervalDays).toBeLessThan(plan?.intervalDays ?? 0);
+    expect(ownerDataOf(db, piece())?.plan.intervalDays).toBeLessThan(plan?.intervalDays ?? 0);
     expect(code(changePlan(db, { code: 'NO', language: 'de', country: null, use: 'daily', wash: 'soak' }, NOW))).toBe(
       'not-found',
     );
@@ -193,27 +193,27 @@ describe('a piece’s later life', () => {
     const [given, next] = [piece(), nextLook()];
     writeLetters(db, NOW, words);
     expect(code(reportCare(db, { code: given, kind: 'given', note: '' }, NOW))).toBe('ok');
-    expect(letters(db).filter((row) => row.state === 'waiting')).toHaveLength(1);
+    expect(lettersIn(db).filter((row) => row.state === 'waiting')).toHaveLength(1);
     // Not even when whoever has the card now asks for letters again.
     stopLetters(db, given, false, NOW);
-    expect(careOf(db, given)).toMatchObject({ holder: 'not named', hasAddress: false });
+    expect(ownerDataOf(db, given)).toMatchObject({ holder: 'not named', hasAddress: false });
     writeLetters(db, next, words);
-    expect(letters(db).filter((row) => row.state === 'waiting')).toHaveLength(2);
+    expect(lettersIn(db).filter((row) => row.state === 'waiting')).toHaveLength(2);
     setHolder(db, { code: given, name: '', email: 'niece@example.org' });
-    expect(careOf(db, given)).toMatchObject({ stopped: false, holder: 'not named', hasAddress: true });
+    expect(ownerDataOf(db, given)).toMatchObject({ stopped: false, holder: 'not named', hasAddress: true });
     expect(writeLetters(db, next, words)).toBeGreaterThan(0);
-    expect(letters(db).some((row) => row.to === 'niece@example.org')).toBe(true);
+    expect(lettersIn(db).some((row) => row.to === 'niece@example.org')).toBe(true);
   });
   it('has no looks once it is no more', () => {
     expect(code(reportCare(db, { code: piece(), kind: 'ended', note: 'burnt', personId: 2 }, NOW))).toBe('ok');
     expect(datesOf()).toEqual([]);
-    expect(careOf(db, piece())).toMatchObject({ ended: true, stopped: true });
+    expect(ownerDataOf(db, piece())).toMatchObject({ ended: true, stopped: true });
     expect(unseenReports(db)).toEqual([]);
     reportCare(db, { code: piece(), kind: 're-oiled', note: '' }, NOW + DAY);
     expect(datesOf()).toEqual([]);
     stopLetters(db, piece(), false, NOW + DAY);
     expect(datesOf().length).toBeGreaterThan(3);
-    expect(careOf(db, piece())).toMatchObject({ ended: false, stopped: false });
+    expect(ownerDataOf(db, piece())).toMatchObject({ ended: false, stopped: false });
   });
 });
 
@@ -232,7 +232,7 @@ describe('a lot that is held later', () => {
     expect(first.ok && first.value.drafted).toBe(2);
     expect(draftHoldLetters(db, lot?.id ?? 0, words, NOW)).toMatchObject({ value: { drafted: 0 } });
     expect((await sendLetters(db, post, NOW, together)).sent).toBe(0);
-    const [one, two] = letters(db).filter((row) => row.kind === 'hold');
+    const [one, two] = lettersIn(db).filter((row) => row.kind === 'hold');
     expect(one).toMatchObject({ state: 'draft', body: 'smells rancid' });
     // Who asked for no reminders is told of harm all the same.
     stopLetters(db, dated()?.code ?? '', true, NOW);
@@ -242,12 +242,12 @@ describe('a lot that is held later', () => {
   });
   it('are settled together, and one settled before stays as it is', () => {
     drafted();
-    const drafts = letters(db).filter((row) => row.state === 'draft');
+    const drafts = lettersIn(db).filter((row) => row.state === 'draft');
     expect(drafts.length).toBeGreaterThan(1);
     const [first, ...others] = drafts.map((row) => row.id);
     settleDrafts(db, [first ?? 0], false);
     expect(settleDrafts(db, [first ?? 0, ...others], true).ok).toBe(true);
-    const after = new Map(letters(db).map((row) => [row.id, row.state]));
+    const after = new Map(lettersIn(db).map((row) => [row.id, row.state]));
     expect(after.get(first ?? 0)).toBe('voided');
     expect(others.every((id) => after.get(id) === 'waiting')).toBe(true);
   });
@@ -255,10 +255,10 @@ describe('a lot that is held later', () => {
     writeLetters(db, NOW, words);
     await sendLetters(db, post, NOW, together);
     drafted();
-    const drafts = letters(db).filter((row) => row.state === 'draft').length;
+    const drafts = lettersIn(db).filter((row) => row.state === 'draft').length;
     expect(drafts).toBeGreaterThan(0);
     expect(lettersToRead(db).map((row) => row.state)).toEqual(Array.from({ length: drafts }, () => 'draft'));
-    expect(lettersPosted(db).length).toBe(letters(db).length - drafts);
+    expect(lettersPosted(db).length).toBe(lettersIn(db).length - drafts);
     expect(lettersPosted(db).every((row) => row.state !== 'draft' && !('body' in row))).toBe(true);
   });
 });
@@ -266,7 +266,7 @@ describe('a lot that is held later', () => {
 describe('an answer to who says that something is wrong', () => {
   const piece = () => dated()?.code ?? '';
   it('is a draft in their language, once a day for each thing, and goes only once a person has read it', async () => {
-    expect(answerTo(db, piece(), 'sticky', words, NOW)).toEqual({
+    expect(writeAnswer(db, piece(), 'sticky', words, NOW)).toEqual({
       subject: `amiss ${soldTag()}`,
       body: 'sticky in en',
       to: 'odalys@ferryhouse.example',
@@ -285,9 +285,9 @@ describe('an answer to who says that something is wrong', () => {
   });
   it('has nobody to go to where no address is noted, and none is made up', () => {
     const nameless = soldPieces(db, '2031-03-05').find((one) => one.buyer === null)?.code ?? '';
-    expect(answerTo(db, nameless, 'cracked', words, NOW)).toMatchObject({ to: null });
+    expect(writeAnswer(db, nameless, 'cracked', words, NOW)).toMatchObject({ to: null });
     expect(draftAnswer(db, { code: nameless, amiss: 'cracked' }, words, NOW)).toMatchObject({ value: { drafted: 0 } });
-    expect(answerTo(db, 'NOSUCHCODE', 'cracked', words, NOW)).toBeNull();
+    expect(writeAnswer(db, 'NOSUCHCODE', 'cracked', words, NOW)).toBeNull();
     expect(code(draftAnswer(db, { code: 'NOSUCHCODE', amiss: 'cracked' }, words, NOW))).toBe('not-found');
   });
 });
@@ -298,7 +298,7 @@ describe('one person’s data', () => {
     await sendLetters(db, post, NOW, together);
     const piece = dated()?.code ?? '';
     reportCare(db, { code: piece, kind: 'wrong', note: 'my kitchen is damp' }, NOW);
-    const id = careOf(db, piece)?.ownerId ?? 0;
+    const id = ownerDataOf(db, piece)?.ownerId ?? 0;
     expect(exportOwner(db, id)).toMatchObject({ email: 'odalys@ferryhouse.example', said: [{ note: 'my kitchen is damp' }] });
     // What was said of a piece before it was given on is theirs still; so are the letters that went to them about it.
     reportCare(db, { code: piece, kind: 'given', note: '' }, NOW);

@@ -163,7 +163,7 @@ const answerFacts = (db: Db, amiss: Amiss, nowMs: number): LetterFacts<'answer'>
 });
 
 /** What would be answered to whoever has a piece, in their language; null for a piece that was not sold. */
-export function answerTo(
+export function writeAnswer(
   db: Db,
   code: string,
   amiss: Amiss,

@@ -12,7 +12,7 @@ import { catalogueOf } from '../stores/catalogue';
 import { move, nextLotNumber } from '../stores/commands';
 import { leftOf, materialIdOf } from '../stores/queries';
 import { toToolWax } from '../stores/tool-wax';
-import { gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf, touch } from './open';
+import { changePot, gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf } from './open';
 import { type Pot, spreadWaiting } from './queries';
 
 export function startPour(
@@ -91,7 +91,7 @@ export type WeighedReading = {
 };
 
 /** What the scale said once an ingredient was in: its grams are the rise since the reading before, and leave its lot. */
-export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<void> {
+export function recordPotWeighing(db: Db, input: WeighedReading, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, input.pourId, ['weighing']);
     if (!open.ok) return open;
@@ -140,7 +140,7 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
       const parts = pouredOf(pot, input.ingredientId) - (replaced?.grams ?? 0) + grams;
       const others = gramsToWeigh(pot, catalogueOf(tx)).filter((line) => line.ingredient !== input.ingredientId);
       const lines = [...others, { ingredient: input.ingredientId, parts }];
-      touch(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
+      changePot(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
       const name = findIngredient(input.ingredientId, catalogueOf(tx))?.name ?? input.ingredientId;
       noteSlip(
         tx,
@@ -168,7 +168,7 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     const missing = lines.filter((line) => pouredOf(pot, line.ingredient) <= 0 && (first?.includes(line.ingredient) ?? true));
     if (pot.entries.length < (first ? 1 : 2) || missing.length > 0) return fail('no-readings', 'entries');
     if (first) {
-      touch(tx, pot, { state: 'heating' });
+      changePot(tx, pot, { state: 'heating' });
       return ok({ number: '' });
     }
     const poured = lines.map((line) => ({ ingredient: line.ingredient, parts: pouredOf(pot, line.ingredient) }));
@@ -177,7 +177,7 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     // A pot in two stages has been on the heat; what is made cold never goes there.
     const state = made.value.heat === 'water-bath' ? ('heating' as const) : ('filling' as const);
     if (pot.practice) {
-      touch(tx, pot, { state });
+      changePot(tx, pot, { state });
       return ok({ number: '' });
     }
     const today = dateOf(by.nowMs, theShop(tx).zone);
@@ -215,12 +215,12 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
       .run();
     const moved = move(tx, { lotId: row.id, grams: totalG, why: 'receive' }, by);
     if (!moved.ok) return moved;
-    touch(tx, pot, { lotId: row.id, state });
+    changePot(tx, pot, { lotId: row.id, state });
     return ok({ number });
   });
 }
 
-export type Filling = {
+export type NewFilling = {
   readonly pourId: number;
   readonly version: number;
   /** Of a blend made cold: looked at against the light, no lump of wax is left. */
@@ -245,7 +245,7 @@ function netOf({ netG, samplesG = [] }: Jars): { readonly labelG: number; readon
 }
 
 /** Fills jars from the pot: each size becomes a lot of tins, what stays in the pot is a loss, what is left is the shop jar. */
-export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly leftG: number }> {
+export function fillJars(db: Db, input: NewFilling, by: By): Result<{ readonly leftG: number }> {
   return command(db, (tx) => {
     const open = openPot(tx, input.pourId, ['filling'], input.version);
     if (!open.ok) return open;
@@ -261,7 +261,7 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const blended = madeOf(tx, pot);
     if (blended.ok && blended.value.heat === 'cold' && !input.noLumps) return fail('still-lumps', 'noLumps');
     if (pot.practice) {
-      touch(tx, pot, { state: 'done', filledAt: null });
+      changePot(tx, pot, { state: 'done', filledAt: null });
       return ok({ leftG: 0 });
     }
     const made = pot.lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, pot.lotId)).get();
@@ -301,7 +301,7 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const isFilled = input.jars.some((jar) => jar.count > 0);
     // What was never hot is closed as it is filled: nothing of it has to turn opaque, and its solvent would leave.
     const isHot = blended.ok && isWarmed(blended.value.heat);
-    touch(tx, pot, { state: 'done', filledAt: isFilled ? by.nowMs : null, liddedAt: isFilled && !isHot ? by.nowMs : null });
+    changePot(tx, pot, { state: 'done', filledAt: isFilled ? by.nowMs : null, liddedAt: isFilled && !isHot ? by.nowMs : null });
     return ok({ leftG: leftOf(tx, made.id) });
   });
 }
@@ -318,7 +318,7 @@ export function abandonPour(db: Db, pourId: number, version: number): Result<voi
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['weighing', 'heating', 'filling'], version);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, { state: 'abandoned' });
+    changePot(tx, open.value.pot, { state: 'abandoned' });
     return ok(undefined);
   });
 }
@@ -340,7 +340,7 @@ export function sayHeater(db: Db, { pourId, heater }: { readonly pourId: number;
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['weighing', 'heating', 'filling']);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, { heater });
+    changePot(tx, open.value.pot, { heater });
     return ok(undefined);
   });
 }
@@ -350,7 +350,7 @@ export function makeCold(db: Db, pourId: number, version: number): Result<void> 
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, { cold: true });
+    changePot(tx, open.value.pot, { cold: true });
     return ok(undefined);
   });
 }

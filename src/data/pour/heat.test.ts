@@ -4,7 +4,7 @@ import type { Db } from '../db';
 import { setUpShop } from '../shop/commands';
 import { receiveLot } from '../stores/commands';
 import { emptyDb } from '../testing';
-import { finishWeighing, recordWeighing, startPour } from './commands';
+import { finishWeighing, recordPotWeighing, startPour } from './commands';
 import { addPan, fitPanTo, putOnHeat, recordPotTemperature } from './heat';
 import { findPot, meltsOf, pans, usualResidue } from './queries';
 import { recordHeatSlip } from './slips';
@@ -37,8 +37,12 @@ beforeEach(() => {
   const saved = saveFormula(db, { id: null, version: 1, name: 'Paste', basis: 'mass', note: '', lines }, at(0));
   const started = saved.ok ? startPour(db, { revisionId: saved.value.revisionId, targetG: 500 }, at(0)) : saved;
   pourId = started.ok ? started.value.id : 0;
-  recordWeighing(db, { clientId: 'wax-0001', pourId, ingredientId: 'beeswax', lotId: 1, readingG: 100, corrects: null }, at(1));
-  recordWeighing(
+  recordPotWeighing(
+    db,
+    { clientId: 'wax-0001', pourId, ingredientId: 'beeswax', lotId: 1, readingG: 100, corrects: null },
+    at(1),
+  );
+  recordPotWeighing(
     db,
     { clientId: 'oil-0001', pourId, ingredientId: 'mineral-oil', lotId: 2, readingG: 500, corrects: null },
     at(2),

@@ -6,7 +6,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { pan, potReading } from '../schema';
-import { madeOf, mayPractise, openPot, touch } from './open';
+import { changePot, madeOf, mayPractise, openPot } from './open';
 import { findPot, openPours } from './queries';
 
 export function recordPotTemperature(
@@ -45,13 +45,13 @@ export function finishHeating(db: Db, pourId: number, version: number, by: By): 
     if (!made.ok) return made;
     const { addBelowC } = made.value;
     if (addBelowC === undefined || pot.lotId !== null) {
-      touch(tx, pot, { state: 'filling' });
+      changePot(tx, pot, { state: 'filling' });
       return ok(undefined);
     }
     const last = pot.temperatures.at(-1);
     const isFresh = last !== undefined && by.nowMs - last.at <= READING_FRESH_MS;
     if (!isFresh || last.tempC >= addBelowC) return fail('too-warm-for-solvent', 'temp', { most: addBelowC });
-    touch(tx, pot, { state: 'weighing', cooledAt: by.nowMs });
+    changePot(tx, pot, { state: 'weighing', cooledAt: by.nowMs });
     return ok(undefined);
   });
 }
@@ -62,7 +62,7 @@ export function putOnHeat(db: Db, pourId: number, version: number, panId: number
     const open = openPot(tx, pourId, ['heating'], version);
     if (!open.ok) return open;
     if (panId !== null && !tx.select().from(pan).where(eq(pan.id, panId)).get()) return fail('not-found', 'panId');
-    touch(tx, open.value.pot, { panId, onHeatAt: by.nowMs });
+    changePot(tx, open.value.pot, { panId, onHeatAt: by.nowMs });
     return ok(undefined);
   });
 }
@@ -99,7 +99,7 @@ export function minded(db: Db, pourId: number, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['heating']);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, { mindedAt: by.nowMs });
+    changePot(tx, open.value.pot, { mindedAt: by.nowMs });
     return ok(undefined);
   });
 }
@@ -113,7 +113,7 @@ export function sayPot(
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['weighing', 'heating']);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, facts);
+    changePot(tx, open.value.pot, facts);
     return ok(undefined);
   });
 }

@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { catalogueOf } from '../stores/catalogue';
-import { recordWeighing } from './commands';
+import { recordPotWeighing } from './commands';
 import { openPot, pouredOf } from './open';
 import type { Pot } from './queries';
 
@@ -53,7 +53,7 @@ export function recordMeasure(db: Db, input: JugReading, by: By): Result<void> {
     if (!input.kept && read.as === 'added') return fail('added-not-filled', 'level', { mark: mark.levelMl });
     const grams = read.as === 'on-mark' ? line.targetG - line.pouredG : (levelMl - before) * mark.densityGPerMl;
     const stood = corrects === null ? (last?.readingG ?? 0) : (last?.readingG ?? 0) - (last?.grams ?? 0);
-    const done = recordWeighing(
+    const done = recordPotWeighing(
       tx,
       { clientId, pourId, ingredientId, lotId, readingG: stood + grams, levelMl, corrects, follows },
       by,

@@ -19,7 +19,7 @@ export function openPot(tx: Db, id: number, states: readonly Pot['state'][], ver
 }
 
 /** Changes a pot at the version that was read. */
-export const touch = (tx: Db, pot: Pot, change: Partial<typeof pour.$inferInsert>): void => {
+export const changePot = (tx: Db, pot: Pot, change: Partial<typeof pour.$inferInsert>): void => {
   tx.update(pour)
     .set({ ...change, version: pot.version + 1 })
     .where(and(eq(pour.id, pot.id), eq(pour.version, pot.version)))

@@ -7,7 +7,7 @@ import { addContainer, countContainer, countLot, move, receiveLot } from '../sto
 import { allLots, containers, leftOf, pricesPerKg } from '../stores/queries';
 import { emptyDb } from '../testing';
 import { traceOf } from '../trace/queries';
-import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, startPour } from './commands';
+import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordPotWeighing, startPour } from './commands';
 import { finishHeating, recordPotTemperature } from './heat';
 import { findPot, openJars } from './queries';
 import { recordHeatSlip, rescale, settleShort, spreadSlip } from './slips';
@@ -33,7 +33,7 @@ const paste = {
 const lot = (ingredientId: string, grams: number, bestBefore: string | null, priceMinor: number | null) =>
   receiveLot(db, { ingredientId, grams, supplier: '', supplierCode: '', openedOn: null, bestBefore, priceMinor, note: '' }, by);
 const weigh = (clientId: string, ingredientId: string, lotId: number, readingG: number, corrects: string | null = null) =>
-  recordWeighing(db, { clientId, pourId, ingredientId, lotId, readingG, corrects }, by);
+  recordPotWeighing(db, { clientId, pourId, ingredientId, lotId, readingG, corrects }, by);
 
 beforeEach(() => {
   db = emptyDb();
@@ -161,7 +161,7 @@ describe('a pot', () => {
   });
   it('keeps what was typed for one ingredient never as the next one’s, and the same reading sent twice once', () => {
     const sent = (clientId: string, readingG: number, follows: string | null) =>
-      code(recordWeighing(db, { clientId, pourId, ingredientId: 'beeswax', lotId: 1, readingG, corrects: null, follows }, by));
+      code(recordPotWeighing(db, { clientId, pourId, ingredientId: 'beeswax', lotId: 1, readingG, corrects: null, follows }, by));
     expect(sent('w1w1w1w1', 100, null)).toBe('ok');
     expect(sent('w1w1w1w1', 100, null)).toBe('ok');
     // From a page that does not know the reading before it.
@@ -249,7 +249,7 @@ describe('a pot', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 100);
     expect(
       code(
-        recordWeighing(
+        recordPotWeighing(
           db,
           { clientId: 'w3w3w3w3', pourId, ingredientId: 'tung-oil', lotId: 3, readingG: 130, corrects: null, stray: true },
           by,
@@ -259,7 +259,7 @@ describe('a pot', () => {
     expect(pot()?.weighTo.lines.map((line) => line.ingredient)).toEqual(['beeswax', 'mineral-oil', 'tung-oil']);
     // A reading that was wrong is corrected like any other, and its mark goes with it.
     const again = { clientId: 'w3bw3bw3', pourId, ingredientId: 'tung-oil', lotId: 3, readingG: 125, corrects: 'w3w3w3w3' };
-    expect(code(recordWeighing(db, again, by))).toBe('ok');
+    expect(code(recordPotWeighing(db, again, by))).toBe('ok');
     expect(pot()?.weighTo.lines.at(-1)).toEqual({ ingredient: 'tung-oil', parts: 25 });
     expect([pot()?.targetG, leftOf(db, 3)]).toEqual([475, 475]);
     weigh('w2w2w2w2', 'mineral-oil', 2, 480);
@@ -361,7 +361,7 @@ describe('a pot of wax with solvent', () => {
 describe('practice', () => {
   it('writes into no real pot', () => {
     const scale = (fromPractice: boolean, id = 'p1p1p1p1') =>
-      recordWeighing(
+      recordPotWeighing(
         db,
         { clientId: id, pourId, ingredientId: 'beeswax', lotId: 1, readingG: 100, corrects: null, fromPractice },
         by,
@@ -383,7 +383,7 @@ describe('practice', () => {
     ] as const)
       expect(
         code(
-          recordWeighing(
+          recordPotWeighing(
             db,
             { clientId: `x-${ingredientId}`, pourId, ingredientId, lotId: null, readingG, corrects: null, fromPractice: true },
             by,

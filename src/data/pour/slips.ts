@@ -7,7 +7,7 @@ import type { Db } from '../db';
 import { hold } from '../schema';
 import { readsOf } from '../shop/queries';
 import { catalogueOf } from '../stores/catalogue';
-import { gramsToWeigh, noteSlip, openPot, pouredOf, touch } from './open';
+import { changePot, gramsToWeigh, noteSlip, openPot, pouredOf } from './open';
 
 /** After an overshoot: the pot grows to the size at which the ratio holds again. */
 export function rescale(db: Db, pourId: number, version: number, by: By): Result<{ readonly totalG: number }> {
@@ -20,7 +20,7 @@ export function rescale(db: Db, pourId: number, version: number, by: By): Result
     const fixed = correct({ mode: 'overpour', lines, basis, poured }, catalogueOf(tx));
     if (!fixed.ok) return fixed;
     const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
-    touch(tx, pot, { targetG: totalG });
+    changePot(tx, pot, { targetG: totalG });
     noteSlip(
       tx,
       pot,
@@ -44,7 +44,7 @@ export function spreadSlip(db: Db, pourId: number, version: number, by: By): Res
     }));
     const targetG = lines.reduce((sum, line) => sum + line.parts, 0);
     if (targetG <= pot.targetG) return fail('nothing-poured', 'poured');
-    touch(tx, pot, { lines, targetG });
+    changePot(tx, pot, { lines, targetG });
     noteSlip(
       tx,
       pot,
@@ -78,7 +78,7 @@ export function settleShort(
     const name = (findIngredient(short.ingredient, catalogueOf(tx))?.name ?? short.ingredient).toLowerCase();
     if (how === 'less') {
       if (short.lessG === null) return fail('nothing-poured', 'poured');
-      touch(tx, pot, { targetG: short.lessG });
+      changePot(tx, pot, { targetG: short.lessG });
       noteSlip(
         tx,
         pot,
@@ -91,7 +91,7 @@ export function settleShort(
     const lines = marks.map((line) =>
       line.ingredient === short.ingredient ? { ...line, parts: poured[short.ingredient] ?? line.parts } : line,
     );
-    touch(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
+    changePot(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
     noteSlip(
       tx,
       pot,

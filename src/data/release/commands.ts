@@ -29,7 +29,7 @@ export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
 }
 
 /** What a batch's release is judged on, and what its record says beside. */
-export type Found = Evidence & {
+export type FoundEvidence = Evidence & {
   readonly notForFood: boolean;
   readonly contact: Contact;
   readonly filmForming: boolean;
@@ -37,7 +37,7 @@ export type Found = Evidence & {
   readonly undeclared: number;
 };
 
-export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found {
+export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): FoundEvidence {
   const catalogue = catalogueOf(db);
   const use = gatesOfBatch(batch, catalogue);
   const finish = finishFor(batch, catalogue);

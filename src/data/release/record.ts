@@ -2,7 +2,7 @@ import 'server-only';
 import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { quantile } from '@/core/cure';
 import { formatInstant } from '@/core/quantity';
-import { type Cost, costOf, type Evidence, type Gate, type GateId, NewReleaseRecord } from '@/core/release';
+import { costOf, type Evidence, type Gate, type GateId, NewReleaseRecord, type RecordedCost } from '@/core/release';
 import { weighInOf } from '../cure/commands';
 import type { Db } from '../db';
 import { batchPrice, labelled, person, ragLine, ragLineEntry } from '../schema';
@@ -35,7 +35,7 @@ const papersOf = (db: Db, lotId: number): Paper[] =>
     order by l.number, d.id`);
 
 /** What a batch's pieces cost and are to sell for. */
-export function costOfBatch(db: Db, batch: Batch, { progress }: BatchStanding): Cost & { readonly jar: KnownLot | null } {
+export function costOfBatch(db: Db, batch: Batch, { progress }: BatchStanding): RecordedCost & { readonly jar: KnownLot | null } {
   const shop = theShop(db);
   const lots = allLots(db);
   const price = db.select().from(batchPrice).where(eq(batchPrice.batchId, batch.id)).get();

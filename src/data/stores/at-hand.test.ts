@@ -4,7 +4,7 @@ import { boughtLineId } from '@/core/blend';
 import { ALLERGENS_NOT_DECLARED, factsLike, findIngredient, ingredientOf, runningOut, SHIPPED } from '@/core/material';
 import { saveFormula } from '../blends/commands';
 import type { Db } from '../db';
-import { finishWeighing, recordWeighing, startPour } from '../pour/commands';
+import { finishWeighing, recordPotWeighing, startPour } from '../pour/commands';
 import { findPot } from '../pour/queries';
 import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
@@ -210,7 +210,7 @@ describe('a bought finish', () => {
     const pot = saved.ok ? startPour(db, { revisionId: saved.value.revisionId, targetG: 200 }, by) : saved;
     if (!pot.ok) throw new Error(JSON.stringify(pot.issues));
     const weighed = (ingredientId: string, lotId: number, readingG: number) =>
-      recordWeighing(
+      recordPotWeighing(
         db,
         { clientId: `weighed-${ingredientId}`, pourId: pot.value.id, ingredientId, lotId, readingG, corrects: null },
         by,

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { saveFormula } from '../blends/commands';
 import { sellTins } from '../care/tins';
 import type { Db } from '../db';
-import { fillJars, finishWeighing, recordWeighing, startPour } from '../pour/commands';
+import { fillJars, finishWeighing, recordPotWeighing, startPour } from '../pour/commands';
 import { finishHeating } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { setUpShop } from '../shop/commands';
@@ -47,12 +47,12 @@ function pot(wax: number, oil: number, tins = 0): number {
   const started = saved.ok ? startPour(db, { revisionId: saved.value.revisionId, targetG: wax + oil }, by) : saved;
   if (!started.ok) throw new Error('no pot');
   const { id } = started.value;
-  recordWeighing(
+  recordPotWeighing(
     db,
     { clientId: `wax-${id}-aaaa`, pourId: id, ingredientId: 'beeswax', lotId: 1, readingG: wax, corrects: null },
     by,
   );
-  recordWeighing(
+  recordPotWeighing(
     db,
     { clientId: `oil-${id}-aaaa`, pourId: id, ingredientId: 'mineral-oil', lotId: 2, readingG: wax + oil, corrects: null },
     by,

@@ -10,20 +10,20 @@ export type ReadyMade = typeof readyMade.$inferSelect;
 export const ownOfReady = (ready: ReadyMade, catalogue: Catalogue): Record<string, number> => sharesOfBought(ready, catalogue);
 
 /** What is asked of a material again and again: what it makes, what it is in the work, how long it sets. */
-export type Known = { readonly nature: Blend | null; readonly roles: readonly Role[]; readonly needs: Needs | null };
+export type KnownNature = { readonly nature: Blend | null; readonly roles: readonly Role[]; readonly needs: Needs | null };
 
 /** Natures by composition, remembered; past this many all are forgotten. A lot's composition rarely changes, and every page asks for it. */
 const MOST_NATURES = 20_000;
-const remembered = new WeakMap<Catalogue, Map<string, Known>>();
+const remembered = new WeakMap<Catalogue, Map<string, KnownNature>>();
 
 /** What a mix is by what is in it, bought finishes that went into it among that. */
 export function knownMix(
   composition: Readonly<Record<string, number>>,
   inside: readonly ReadyMade[],
   catalogue: Catalogue,
-): Known {
+): KnownNature {
   const key = `${Object.entries(composition).join(' ')} ${inside.map((one) => `${one.id}.${one.version}`).join(' ')}`;
-  const natures = remembered.get(catalogue) ?? new Map<string, Known>();
+  const natures = remembered.get(catalogue) ?? new Map<string, KnownNature>();
   remembered.set(catalogue, natures);
   const known = natures.get(key);
   if (known) return known;
@@ -33,7 +33,11 @@ export function knownMix(
   return found;
 }
 
-function reckonMix(composition: Readonly<Record<string, number>>, inside: readonly ReadyMade[], catalogue: Catalogue): Known {
+function reckonMix(
+  composition: Readonly<Record<string, number>>,
+  inside: readonly ReadyMade[],
+  catalogue: Catalogue,
+): KnownNature {
   const nature = withUndeclared(composition, inside, catalogue);
   if (!nature) return { nature: null, roles: [], needs: null };
   const lines = Object.entries(composition).filter(([id]) => id !== UNDECLARED);
@@ -54,7 +58,7 @@ function reckonMix(composition: Readonly<Record<string, number>>, inside: readon
 }
 
 /** What is known of a bought finish: its label where it speaks. */
-export function knownReady(ready: ReadyMade, catalogue: Catalogue): Known {
+export function knownReady(ready: ReadyMade, catalogue: Catalogue): KnownNature {
   const lines = Object.entries(ownOfReady(ready, catalogue));
   const isWhole = lines.every(([id]) => id !== UNDECLARED);
   const byContents =

@@ -9,7 +9,7 @@ import { keep } from '../kept';
 import { container, declaration, formula, formulaRevision, hold, lot, lotCheck, lotEdge, movement, tinSale } from '../schema';
 import { places } from '../shop/queries';
 import { catalogueOf } from './catalogue';
-import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
+import { type KnownNature, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 import { readyMades } from './ready-mades';
 import { tinSaleStands } from './tin-sales';
 
@@ -18,7 +18,7 @@ export type Container = typeof container.$inferSelect;
 
 /** A lot with what is left of it, what it is made of, and what that makes of it. Prices in the shop's money per kg. */
 export type KnownLot = Lot &
-  Known & {
+  KnownNature & {
     /** The date on its label; `bestBefore` is sooner where it may be used only so long once it is open. */
     readonly labelBestBefore: string | null;
     /** Where it stands; null where nobody said. */

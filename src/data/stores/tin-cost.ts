@@ -6,7 +6,7 @@ import { containers, type KnownLot } from './queries';
 export function tinCost(db: Db, lot: KnownLot): number | null {
   const jar = containers(db).find((one) => one.id === lot.containerId);
   if (lot.minorPerKg === null || jar?.priceMinor == null) return null;
-  return (netOf(lot) * lot.minorPerKg) / 1000 + jar.priceMinor;
+  return (netOfTin(lot) * lot.minorPerKg) / 1000 + jar.priceMinor;
 }
 
-export const netOf = (lot: KnownLot): number => lot.receivedG / (lot.count ?? 1);
+export const netOfTin = (lot: KnownLot): number => lot.receivedG / (lot.count ?? 1);

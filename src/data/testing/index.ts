@@ -102,7 +102,7 @@ export function refusal(run: () => unknown): string {
 }
 
 /** Every letter of a shop, those that want a person first. */
-export function letters(db: Db): LetterRow[] {
+export function lettersIn(db: Db): LetterRow[] {
   const toRead = lettersToRead(db);
   const read = new Set(toRead.map((row) => row.id));
   return [

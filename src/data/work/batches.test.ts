@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { SHIPPED } from '@/core/material';
 import { areaOf, areaTaking } from '@/core/piece';
 import type { Result } from '@/core/quantity';
-import { careOf } from '../care/commands';
+import { careOfBatch } from '../care/commands';
 import { allDesigns, allRegimens } from '../catalogue/catalogue';
 import { saveOwnWood } from '../catalogue/woods';
 import type { Db } from '../db';
@@ -276,14 +276,14 @@ describe('what is said beside the book', () => {
       {},
       { customer: 'Aldo', wishes: 'round corners', upkeep: 'will-not', ownCare: { days: 60, words: 'Ask the sea.' } },
     );
-    expect([of.customer, of.wishes, of.upkeep, careOf(of)]).toEqual([
+    expect([of.customer, of.wishes, of.upkeep, careOfBatch(of)]).toEqual([
       'Aldo',
       'round corners',
       'will-not',
       { days: 60, words: 'Ask the sea.' },
     ]);
     // Without a word of the batch's own its regimen's stands.
-    expect(careOf(begin('soap', {}))?.days).toBe(30);
+    expect(careOfBatch(begin('soap', {}))?.days).toBe(30);
   });
 });
 

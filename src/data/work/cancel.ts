@@ -7,13 +7,13 @@ import { batch, logEntry, lot, movement } from '../schema';
 import { type Batch, loadBatch } from './batch';
 
 /** What was drawn from a lot for a batch, g; corrections and what was taken back count. */
-export type Drawn = { readonly number: string; readonly grams: number };
+export type TakenBack = { readonly number: string; readonly grams: number };
 
 /** Below this nothing was drawn: what remains of a draw that was taken back. */
 const NOTHING_G = 1e-9;
 
 /** What was drawn from each lot for the coats of a batch. */
-export const drawnFor = (db: Db, batchId: number): Drawn[] =>
+export const drawnFor = (db: Db, batchId: number): TakenBack[] =>
   db
     .select({ number: lot.number, grams: sql<number>`-sum(${movement.grams})` })
     .from(movement)

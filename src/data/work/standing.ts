@@ -29,7 +29,7 @@ import {
   fitness,
   type Learning,
   LN_SCALE,
-  type Needed,
+  type NeededHours,
   type Needs,
   neededHours,
   nextBatch,
@@ -59,7 +59,7 @@ export type CureStanding = {
   /** What the estimate was bent by, and the scale it began with; `needed` follows from these and A0. */
   readonly seen: readonly SeenAt[];
   readonly scale: number;
-  readonly needed: Needed;
+  readonly needed: NeededHours;
   /** What it sets by; its milestones follow from it. */
   readonly source: Needs['source'];
   readonly air: Air;

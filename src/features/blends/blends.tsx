@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { blend, type DraftAround, type FormulaDraft } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { dateOf, formatMoney, say, typedAs } from '@/core/quantity';
-import { allFormulas, type Formula, findFormula, usesOf } from '@/data/blends/queries';
+import { allFormulas, type Formula, findFormula, usesOfFormula } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot, materialIdOf, pricesPerKg } from '@/data/stores/queries';
@@ -287,7 +287,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
             .map((lot) => lot.id)}
         />
       ) : null}
-      {formula ? <Revisions formula={formula} used={usesOf(db, formula.id)} /> : null}
+      {formula ? <Revisions formula={formula} used={usesOfFormula(db, formula.id)} /> : null}
     </>
   );
 }

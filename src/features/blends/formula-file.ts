@@ -1,5 +1,5 @@
 import 'server-only';
-import { FormulaFile, type Read } from '@/core/blend';
+import { FormulaFile, type FormulaRead } from '@/core/blend';
 import { parseNumber } from '@/core/quantity';
 import type { Formula } from '@/data/blends/queries';
 import { formulaFile as wording } from '@/messages/screens/blends';
@@ -32,7 +32,7 @@ export const formulasAsCsv = (formulas: readonly Formula[]): string =>
 const HEADINGS = ['formula', 'basis', 'ingredient', 'parts'];
 
 function readRows(text: string): {
-  readonly read: readonly Read[];
+  readonly read: readonly FormulaRead[];
   readonly missing: readonly string[];
   readonly isTooLong: boolean;
 } {
@@ -40,7 +40,10 @@ function readRows(text: string): {
   const missing = HEADINGS.filter((heading) => !headings.includes(heading));
   const isTooLong = rows.length > MOST_ROWS;
   if (missing.length > 0 || isTooLong) return { read: [], missing, isTooLong };
-  const byName = new Map<string, { at: string; name: string; basis: string; note: string; lines: Read['lines'][number][] }>();
+  const byName = new Map<
+    string,
+    { at: string; name: string; basis: string; note: string; lines: FormulaRead['lines'][number][] }
+  >();
   rows.forEach((row, i) => {
     const at = wording.row(i + 2);
     const name = row.formula ?? '';
@@ -54,7 +57,7 @@ function readRows(text: string): {
 }
 
 /** The shape of each formula is read leniently, so that one bad line does not hide the good ones. */
-function readObjects(formulas: unknown): Read[] {
+function readObjects(formulas: unknown): FormulaRead[] {
   const list = Array.isArray(formulas) ? formulas : [];
   return list.map((one: unknown, i) => {
     const record = (typeof one === 'object' && one !== null ? one : {}) as Record<string, unknown>;
@@ -76,7 +79,7 @@ function readObjects(formulas: unknown): Read[] {
   });
 }
 
-export type FileRead = { readonly read: readonly Read[] } | { readonly fault: string };
+export type FileRead = { readonly read: readonly FormulaRead[] } | { readonly fault: string };
 
 /** A file of formulas as it was given, JSON or CSV by its first letter; a fault in words when it is neither. */
 export function readFormulas(text: string): FileRead {

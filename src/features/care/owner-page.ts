@@ -2,7 +2,7 @@ import 'server-only';
 import { LANGUAGES, type Language } from '@/core/care';
 import { dateOf } from '@/core/quantity';
 import { bottlesFor } from '@/data/care/bottles';
-import { careOf } from '@/data/care/owners';
+import { ownerDataOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
@@ -43,7 +43,7 @@ async function photoFor(batch: Batch): Promise<string | null> {
 async function viewOf(db: Db, code: string, request: Request, as: OwnerView['as']): Promise<OwnerView | null> {
   const shop = findShop(db);
   const sold = shop && findSold(db, code, now());
-  const keeps = sold && careOf(db, code);
+  const keeps = sold && ownerDataOf(db, code);
   if (!shop || !sold || !keeps) return null;
   const today = dateOf(now(), shop.zone);
   // The dates that stand on the card are past or to be moved; the page names the next one itself.

@@ -4,7 +4,7 @@ import { COUNTRIES, LANGUAGES, type Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
 import { bottlesFor } from '@/data/care/bottles';
-import { careOf, reportsOf } from '@/data/care/owners';
+import { ownerDataOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
 import { slipPage as wording } from '@/messages/screens/care';
@@ -73,7 +73,7 @@ function SlipSides({
 export async function SlipPage({ code, asked }: { readonly code: string; readonly asked: SlipAsked }) {
   const { db, shop, nowMs } = await session();
   const sold = findSold(db, code, nowMs);
-  const keeps = sold && careOf(db, code);
+  const keeps = sold && ownerDataOf(db, code);
   if (!sold || !keeps) notFound();
   const slip = slipOf(sold, shop);
   const wish = wishOf(new Map(Object.entries(asked)), slip.language);
@@ -139,7 +139,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
 
 type BecomesProps = {
   readonly code: string;
-  readonly keeps: NonNullable<ReturnType<typeof careOf>>;
+  readonly keeps: NonNullable<ReturnType<typeof ownerDataOf>>;
   readonly bottles: ReturnType<typeof bottlesFor>;
   /** What one treatment of the piece takes. */
   readonly grams: number;

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LANGUAGES } from '@/core/care';
-import { careOf, reportsOf, unseenReports } from '@/data/care/owners';
+import { ownerDataOf, reportsOf, unseenReports } from '@/data/care/owners';
 import { soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { demoDb } from '@/data/testing';
@@ -43,14 +43,14 @@ async function send(fields: Readonly<Record<string, string | File>>, to = code):
   expect(answer.status).toBe(303);
   return new URL(answer.headers.get('location') ?? '', 'http://localhost').search;
 }
-const planId = () => careOf(db, code)?.plan.id ?? 0;
+const planId = () => ownerDataOf(db, code)?.plan.id ?? 0;
 
 describe('what an owner sends from the page', () => {
   it('is taken, in their language, and stands before the shop', async () => {
     expect(await send({ what: 're-oiled', lang: 'de' })).toBe('?told=re-oiled&lang=de');
     expect(await send({ what: 'refill' })).toBe('?told=refill');
     expect(unseenReports(db).map((one) => one.kind)).toEqual(['re-oiled', 'refill']);
-    expect(careOf(db, code)?.reOiledOn).toEqual(['2031-03-05']);
+    expect(ownerDataOf(db, code)?.reOiledOn).toEqual(['2031-03-05']);
   });
   it('says in their language when nothing can be written', async () => {
     const client = (db as unknown as { $client: { pragma: (set: string) => unknown } }).$client;
@@ -132,11 +132,11 @@ describe('what an owner sends from the page', () => {
   });
   it('stops letters and asks for them again; a piece that was said to be gone comes back', async () => {
     expect(await send({ what: 'stop' })).toBe('?told=stop');
-    expect(careOf(db, code)).toMatchObject({ stopped: true });
+    expect(ownerDataOf(db, code)).toMatchObject({ stopped: true });
     expect(await send({ what: 'letters' })).toBe('?told=letters');
     expect(await send({ what: 'ended' })).toBe('?told=ended');
-    expect(careOf(db, code)).toMatchObject({ ended: true });
+    expect(ownerDataOf(db, code)).toMatchObject({ ended: true });
     await send({ what: 'letters' });
-    expect(careOf(db, code)).toMatchObject({ ended: false, stopped: false });
+    expect(ownerDataOf(db, code)).toMatchObject({ ended: false, stopped: false });
   });
 });

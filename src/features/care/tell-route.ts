@@ -2,7 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { LANGUAGES } from '@/core/care';
 import { dateOf } from '@/core/quantity';
-import { careOf, reportCare, stopLetters } from '@/data/care/owners';
+import { ownerDataOf, reportCare, stopLetters } from '@/data/care/owners';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { hashOf, keepFile } from '@/data/files';
@@ -77,7 +77,7 @@ export async function tell(request: Request, code: string): Promise<Response> {
   const back = (told: string): Response =>
     new Response(null, { status: 303, headers: { location: `/care/${encodeURIComponent(code)}?told=${told}${lang}` } });
   // A code that is none is told apart before a byte of the form is read.
-  if (careOf(database(), code) === null) return back('not-found');
+  if (ownerDataOf(database(), code) === null) return back('not-found');
   const sent = sentTo(code);
   sent.sendings++;
   if (sent.sendings > MOST_SENDINGS_A_DAY) return back('enough');

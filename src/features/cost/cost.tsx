@@ -11,10 +11,10 @@ import { allLots, materialIdOf } from '@/data/stores/queries';
 import { cost as wording } from '@/messages/screens/cost';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
+import { dashOf, LINE_LETTERS, toneOf } from '@/ui/line-look';
 import { catalogue, reads } from '@/web/here';
 import { session } from '@/web/session';
-import { type Bought, LitreOrBottle } from './components/litre-or-bottle';
+import { type BoughtPack, LitreOrBottle } from './components/litre-or-bottle';
 import { type YearLine, YearsChart } from './components/years-chart';
 
 const Asked = z.object({
@@ -61,7 +61,7 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
   const lines = drawn.map(
     (one, i): YearLine => ({
       id: id(one),
-      letter: LETTERS[i] ?? '',
+      letter: LINE_LETTERS[i] ?? '',
       first: one.likely.first,
       perYear: one.likely.perYearUpkeep,
       tone: toneOf(i),
@@ -180,7 +180,7 @@ function CostTable({ costs, drawn, currency }: TableProps) {
   const unpriced = costs.filter((one) => one.unpriced.length > 0);
   const cheapest = firstOf(priced, (one) => one.choice.regimen.id);
   const others = priced.filter((one) => !cheapest.includes(one));
-  const letter = (one: FinishCost): string => LETTERS[drawn.indexOf(one)] ?? '';
+  const letter = (one: FinishCost): string => LINE_LETTERS[drawn.indexOf(one)] ?? '';
   return (
     <section aria-label={wording.eachFinish}>
       <h2>{wording.eachFinish}</h2>
@@ -281,9 +281,9 @@ function CostRow({ one, letter, currency }: RowProps) {
 }
 
 /** What is bought, as it was bought last, with what is used of it. */
-function boughtNow(db: Db, nowMs: number, currency: string): Bought[] {
+function boughtNow(db: Db, nowMs: number, currency: string): BoughtPack[] {
   const lots = allLots(db);
-  return [...usedPerMonth(db, nowMs)].flatMap(([id, { name, grams }]): Bought[] => {
+  return [...usedPerMonth(db, nowMs)].flatMap(([id, { name, grams }]): BoughtPack[] => {
     const last = lots
       .filter((lot) => materialIdOf(lot) === id && lot.priceMinor !== null)
       .sort((a, b) => a.at - b.at)

@@ -48,10 +48,10 @@ export function fanPoints(
 const sayable = (ms: number): number | null => (Number.isFinite(ms) ? ms : null);
 
 /** Null where a moment cannot be said. */
-export type Reached = { readonly id: MilestoneId; readonly likelyMs: number | null; readonly surelyMs: number | null };
+export type ReachedMilestone = { readonly id: MilestoneId; readonly likelyMs: number | null; readonly surelyMs: number | null };
 
 /** When each milestone is reached, as likely as not and nine times in ten, UTC ms. */
-export const milestonesOf = ({ clock, needed, source }: CureStanding): Reached[] => {
+export const milestonesOf = ({ clock, needed, source }: CureStanding): ReachedMilestone[] => {
   const at = (share: number, hours: number | null): number | null =>
     hours === null ? null : sayable(clock.timeOf(share * hours));
   return milestones(source).map(({ id, share }) => ({

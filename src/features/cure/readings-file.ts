@@ -55,7 +55,7 @@ const understoodWords = ({ understood: { order, orderIsSure, unit, humidity, dec
   ].join(', ');
 
 /** What a logger's file was understood to hold, gaps and unreadable rows included; for a thread of its own. */
-export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): Result<FilePreview> {
+export function lookAtReadingsFile(taken: TakenReadings, zone: string, nowMs: number): Result<FilePreview> {
   const read = understand(taken, zone, nowMs);
   if (!read.ok)
     return ok({ fault: read.issues.map((issue) => `${sayIssue(issue, reads())} (${issue.path})`).join(' '), rows: [] });
@@ -102,7 +102,7 @@ const PAUSE_MS = 400;
  * Keeps what could be read of a file, for a thread of its own, through a connection of its own. It is kept part by part: each is a whole,
  * and what was cut off is made good by taking the file again, since a reading is kept once.
  */
-export async function takeFile(
+export async function takeReadingsFile(
   file: string,
   taken: TakenReadings,
   zone: string,

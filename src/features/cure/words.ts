@@ -6,7 +6,7 @@ import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { words as wording } from '@/messages/screens/cure';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { reads } from '@/web/here';
-import type { Reached } from './fan';
+import type { ReachedMilestone } from './fan';
 
 export const percent = (share: number): string => say(share, 'fraction', reads());
 export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
@@ -56,7 +56,7 @@ export function spanWords({ p10, p50, p90 }: CureStanding['readyAtMs'], zone: st
 }
 
 /** When a milestone is reached: “now” is only said of what is almost sure, so that it never reads as more than release asks. */
-export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs: number, zone: string): string {
+export function reachedWords({ likelyMs, surelyMs }: Omit<ReachedMilestone, 'id'>, nowMs: number, zone: string): string {
   if (likelyMs === null) return UNSAYABLE;
   if (surelyMs !== null && surelyMs <= nowMs) return 'now';
   const isFine = surelyMs !== null && surelyMs - Math.max(likelyMs, nowMs) < BY_THE_HOUR_MS;

@@ -13,7 +13,7 @@ export async function sayRead(input: unknown): Promise<Answer> {
 }
 
 /** Says what becomes of held pieces. */
-export async function settle(input: unknown): Promise<Answer> {
+export async function settleNotice(input: unknown): Promise<Answer> {
   return act(z.object({ id: Id, settled: z.enum(['sell', 'keep']), reason: z.string().max(300) }), input, settleHeld);
 }
 

@@ -8,7 +8,7 @@ import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { catalogue } from '@/web/here';
 import { session } from '@/web/session';
-import { Read, Settle, TakeOffered } from './components/notice-buttons';
+import { ReadButton, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';
 
 /** Where a notice leads. */
@@ -62,7 +62,7 @@ export async function Changes() {
                   </Link>
                 ) : null}
                 {one.kind === 'held' ? null : (
-                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? wording.keepOurOwn : shared.read}</Read>
+                  <ReadButton ids={[one.id]}>{one.kind === 'regimen-offered' ? wording.keepOurOwn : shared.read}</ReadButton>
                 )}
                 <span className="reading text-sm text-soft">{fullDate(one.at, shop.zone)}</span>
               </div>
@@ -72,7 +72,7 @@ export async function Changes() {
       </ul>
       {readable.length > 1 ? (
         <p className="mt-4">
-          <Read ids={readable.map((one) => one.id)}>{wording.allAreRead(readable.length)}</Read>
+          <ReadButton ids={readable.map((one) => one.id)}>{wording.allAreRead(readable.length)}</ReadButton>
         </p>
       ) : null}
     </div>

@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Amiss, type AmissFacts, causesOf } from '@/core/care';
 import type { Db } from '@/data/db';
-import { answerTo } from '@/data/mail/write';
+import { writeAnswer } from '@/data/mail/write';
 import type { Batch, Piece } from '@/data/work/batch';
 import { AMISS_WAY_WORDS, CAUSE_WORDS } from '@/messages/amiss';
 import { LETTER_WORDS } from '@/messages/letters';
@@ -31,7 +31,7 @@ const factsOf = (batch: Batch, ageDays: number): AmissFacts => ({
 /** What to look at, what may lie behind it and what puts it right; then what its owner is told, and where it goes. */
 export function AmissPanel({ db, batch, piece, isSold, amiss, ageDays, nowMs }: Props) {
   const causes = causesOf(amiss, factsOf(batch, ageDays));
-  const answer = answerTo(db, piece.code, amiss, LETTER_WORDS, nowMs);
+  const answer = writeAnswer(db, piece.code, amiss, LETTER_WORDS, nowMs);
   return (
     <div className="mt-3 border-late border-l-4 pl-4">
       <p className="mb-1 font-semibold">{wording.lookTouchAndSmell}</p>

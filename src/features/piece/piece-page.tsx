@@ -4,7 +4,7 @@ import { AMISS } from '@/core/care';
 import { MS_PER_DAY } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
 import { ReleaseRecord } from '@/core/release';
-import { careOf } from '@/data/care/owners';
+import { ownerDataOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { maySaleBeStruck } from '@/data/care/strike';
 import { learnedA0 } from '@/data/cure/learned';
@@ -131,7 +131,7 @@ type WhoProps = { readonly db: Db; readonly piece: Piece; readonly soldOn: strin
 
 /** Where it is now: in the shop, or with whom. */
 function WhoHasIt({ db, piece, soldOn, released }: WhoProps) {
-  const keeps = careOf(db, piece.code);
+  const keeps = ownerDataOf(db, piece.code);
   if (!keeps || soldOn === null)
     return (
       <p>{piece.leftWhy ? wording.itLeftForGood(piece.leftWhy) : released ? wording.releasedAndInThe : wording.inTheShop}</p>

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
 import { fail, parseAmount, parseMass, parsePositive, parseVolume } from '@/core/quantity';
-import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
+import { abandonPour, fillJars, finishWeighing, makeCold, recordPotWeighing, sayHeater } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, minded, putOnHeat, recordPotTemperature, sayPot } from '@/data/pour/heat';
 import { recordMeasure } from '@/data/pour/measure';
 import { madeOf } from '@/data/pour/open';
@@ -36,7 +36,7 @@ export async function weigh(input: unknown): Promise<Answer> {
     const read = reader();
     const readingG = read.take('reading', parseMass(reading, reads()));
     if (readingG === undefined) return { ok: false, issues: read.issues };
-    const recorded = recordWeighing(db, { ...rest, readingG, ...(follows === undefined ? {} : { follows }) }, by);
+    const recorded = recordPotWeighing(db, { ...rest, readingG, ...(follows === undefined ? {} : { follows }) }, by);
     return recorded.ok
       ? recorded
       : { ok: false, issues: recorded.issues.map((issue) => ({ ...issue, path: issue.path === 'lotId' ? 'lotId' : 'reading' })) };

@@ -11,7 +11,7 @@ import { unsoldPieces } from '@/data/care/queries';
 import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
-import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
+import { contentsOf, decisionsOf, type FoundEvidence, judge } from '@/data/release/commands';
 import { recordFor } from '@/data/release/record';
 import { woodOfBatch } from '@/data/release/uses';
 import { people, type Shop } from '@/data/shop/queries';
@@ -29,7 +29,7 @@ import {
   USE_WORDS,
   VERDICT_WORDS,
 } from '@/messages';
-import { type Bottle, bottleWords } from '@/messages/care';
+import { bottleWords, type SaidBottle } from '@/messages/care';
 import { release as wording } from '@/messages/screens/release';
 import { shared } from '@/messages/screens/shared';
 import { allergenNames } from '@/messages/slip';
@@ -67,7 +67,7 @@ const taughtWords = ({ factor, boards, trials }: Taught): string =>
 function besideWords(
   batch: Batch,
   { progress, fitness }: BatchStanding,
-  evidence: Found,
+  evidence: FoundEvidence,
   record: ReleaseRecord,
   nowMs: number,
 ): Readonly<Record<Beside, readonly string[]>> {
@@ -373,7 +373,7 @@ type UndecidedProps = {
   readonly evidence: ComponentProps<typeof Decide>['evidence'];
   readonly draft: ReleaseRecord;
   readonly shop: Shop;
-  readonly jars: readonly Bottle[];
+  readonly jars: readonly SaidBottle[];
   readonly jarLotId: number | null;
 };
 

@@ -1,7 +1,7 @@
 import 'server-only';
 import { formatMoney } from '@/core/quantity';
 import { isRestoration, lastGrit } from '@/core/regimen';
-import { careOf } from '@/data/care/owners';
+import { ownerDataOf } from '@/data/care/owners';
 import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
 import { pieceByCode } from '@/data/piece/piece';
@@ -41,7 +41,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
         known={
           found && {
             code: found.piece.code,
-            owner: careOf(db, found.piece.code)?.holder ?? '',
+            owner: ownerDataOf(db, found.piece.code)?.holder ?? '',
             designRevisionId: found.of.designRevisionId,
             speciesId: found.of.species.id,
             wasFinishedWith: found.of.on.map((lot) => lot.title).join(', '),

@@ -24,7 +24,7 @@ function byUse<T extends { readonly id: string; readonly food?: string }>(all: r
 }
 
 /** The form that starts a batch, with all it may be made of. */
-export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
+export async function NewBatchPage({ asked }: { readonly asked: NewBatchAsked }) {
   const { db, shop, people, nowMs } = await session();
   const lately = usedLately(db);
   return (

@@ -29,7 +29,7 @@ import { readStores, type StoresRow } from './stores-file';
 
 const text = z.string().trim().max(500);
 
-export async function hold(input: unknown): Promise<Answer> {
+export async function holdThisLot(input: unknown): Promise<Answer> {
   return act(z.object({ lotId: rowId, reason: text }), input, (db, { lotId, reason }, by) => holdLot(db, lotId, reason, by));
 }
 
@@ -37,7 +37,7 @@ export async function lift(input: unknown): Promise<Answer> {
   return act(z.object({ lotId: rowId, why: text }), input, (db, { lotId, why }, by) => liftHold(db, lotId, why, by));
 }
 
-export async function saveCheck(input: unknown): Promise<Answer> {
+export async function saveLotCheck(input: unknown): Promise<Answer> {
   return act(
     z.object({
       lotId: rowId,

@@ -35,7 +35,7 @@ import { KeepReference, PutRight } from './components/sheets';
 import { LifeLine } from './life-line';
 import { LotEvidence } from './lot-evidence';
 import { LotFacts } from './lot-facts';
-import { Reached } from './reached';
+import { ReachedFromLot } from './reached';
 import { TraceDrawing } from './trace-drawing';
 import { TraceList } from './trace-list';
 
@@ -98,7 +98,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
         <Link href="/stores">{wording.stores}</Link>
       </p>
       <LotHead lot={lot} />
-      {ownHold ? <Reached trace={trace} lotId={id} /> : null}
+      {ownHold ? <ReachedFromLot trace={trace} lotId={id} /> : null}
       <LotActions lot={lot} lots={lots} db={db} shop={shop} record={record} nowMs={nowMs} />
       <div className="mt-4 max-w-3xl">
         <Cautions of={cautionsWith([lot], { doing: 'reading' })} open={2} />

@@ -6,7 +6,7 @@ import { longDate } from '@/ui/when';
 import { HoldLetters } from './components/hold-letters';
 
 /** What left the house with a held lot on it: released and sold pieces with who has them, and tins. */
-export function Reached({ trace, lotId }: { readonly trace: Trace; readonly lotId: number }) {
+export function ReachedFromLot({ trace, lotId }: { readonly trace: Trace; readonly lotId: number }) {
   const released = trace.pieces.filter((one) => one.outcome === 'released');
   const sold = released.filter((one) => one.soldOn !== null);
   const unsold = released.length - sold.length;

@@ -4,7 +4,7 @@ import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
 import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { answers as wording } from '@/messages/screens/trials';
 import { Fold } from '@/ui/fold';
-import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
+import { dashOf, LINE_LETTERS, toneOf } from '@/ui/line-look';
 import { reads } from '@/web/here';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
@@ -25,14 +25,14 @@ export function Answers({ trial }: { readonly trial: Trial }) {
           open={kind === trial.question}
           className="border-rule border-t"
         >
-          <Answer trial={trial} kind={kind} />
+          <TrialAnswerPart trial={trial} kind={kind} />
         </Fold>
       ))}
     </section>
   );
 }
 
-export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: TrialKind }) {
+export function TrialAnswerPart({ trial, kind }: { readonly trial: Trial; readonly kind: TrialKind }) {
   const answer = answerTo(trial, kind);
   if (!answer.ok) return <p className="text-soft">{answer.issues.map((one) => sayIssue(one, reads())).join(' ')}</p>;
   const { treatments, atCycle } = answer.value;
@@ -68,7 +68,7 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
             cycleName={WEAR_WORDS[trial.wear].many}
             lines={treatments.map((one) => {
               const at = orderOf(trial, one.id);
-              return { id: one.id, name: LETTERS[at] ?? '', tone: toneOf(at), dash: dashOf(at) };
+              return { id: one.id, name: LINE_LETTERS[at] ?? '', tone: toneOf(at), dash: dashOf(at) };
             })}
           />
           <table className="reading w-full text-sm">

@@ -12,7 +12,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { BEARER_WORDS } from '@/messages';
 import { finishes as wording } from '@/messages/screens/trials';
 import { BatchSign } from '@/trade/drawing/batch-sign';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
 import { catalogue, reads } from '@/web/here';
 import { BoardPlan } from './components/board-plan';
@@ -79,7 +79,7 @@ export function Finishes({ db, trial, nowMs }: Of) {
                 className="grid grid-cols-[2.25rem_auto_minmax(0,1fr)] items-center gap-x-3 border-hair border-t py-2"
               >
                 <span className="reading flex h-8 w-8 items-center justify-center border-2 border-ink bg-paper font-bold">
-                  {LETTERS[treatment.ordinal]}
+                  {LINE_LETTERS[treatment.ordinal]}
                 </span>
                 <BatchSign batch={batch} facts={standing.ring} size={40} />
                 <span className="leading-5">

@@ -12,7 +12,7 @@ import { session } from '@/web/session';
 import { PlanForm } from './components/plan-form';
 
 /** The plan of a trial, with all it may be made of. A field has one surface: regimens by surfaces are not tried on it. */
-export async function NewTrial() {
+export async function NewTrialPage() {
   const { db, nowMs } = await session();
   const lots = allLots(db);
   return (

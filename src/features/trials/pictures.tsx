@@ -3,7 +3,7 @@ import type { Trial } from '@/data/trials/queries';
 import { pictures as wording } from '@/messages/screens/trials';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { photoAt } from '@/ui/kept-photo';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { BoardFlip, type Shot } from './components/board-flip';
 import { FlatBoard } from './components/flat-board';
 import { fieldsByBoard } from './lies';
@@ -52,7 +52,7 @@ export function Pictures({ trial }: { readonly trial: Trial }) {
                 return (
                   <tr key={treatment.id}>
                     <th scope="row" className="pr-3 text-left font-semibold">
-                      {LETTERS[at]} {treatment.name}
+                      {LINE_LETTERS[at]} {treatment.name}
                     </th>
                     {cycles.map((cycle) => {
                       const shot = even.find((one) => one.board === 1 && one.cycle === cycle);

@@ -12,13 +12,13 @@ import { trialPage as wording } from '@/messages/screens/trials';
 import type { PartCorners } from '@/trade/picture/corners';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { dayAndDate, fullDate } from '@/ui/when';
 import { reads } from '@/web/here';
 import { session } from '@/web/session';
-import { Answer, Answers } from './answers';
+import { Answers, TrialAnswerPart } from './answers';
 import { BoardPlan } from './components/board-plan';
 import { CycleCounter } from './components/cycle-counter';
 import { FinishTrial } from './components/finish-trial';
@@ -187,14 +187,14 @@ export async function TrialSheet({ number }: { readonly number: string }) {
           fields={fieldsByBoard(trial)[0] ?? []}
           says={wording.board}
         />
-        <p className="text-sm">{trial.treatments.map((one, at) => `${LETTERS[at]} ${one.name}`).join(' · ')}</p>
+        <p className="text-sm">{trial.treatments.map((one, at) => `${LINE_LETTERS[at]} ${one.name}`).join(' · ')}</p>
       </div>
       {kindsOf(trial)
         .slice(0, 2)
         .map((kind) => (
           <section key={kind} className="mb-3 break-inside-avoid">
             <h2>{TRIAL_KIND_WORDS[kind].name}</h2>
-            <Answer trial={trial} kind={kind} />
+            <TrialAnswerPart trial={trial} kind={kind} />
           </section>
         ))}
       <p className="text-sm">

@@ -3,7 +3,7 @@ import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { sayAnswer, sayBoards, sayCycles } from '@/messages';
 import { trials as wording } from '@/messages/screens/trials';
 import { linkLook } from '@/ui/button';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
@@ -57,7 +57,7 @@ function Rows({ of, zone }: { readonly of: readonly Trial[]; readonly zone: stri
             <span>
               <span className="text-lg font-semibold">{trial.name}</span>
               <span className="block text-soft">
-                {trial.treatments.map((one, at) => `${LETTERS[at]} ${one.name}`).join(' · ')}
+                {trial.treatments.map((one, at) => `${LINE_LETTERS[at]} ${one.name}`).join(' · ')}
               </span>
               <span className="mt-1 block">{saysNow(trial)}</span>
               {trial.closedWhy ? <span className="mt-1 block border-ink border-l-4 pl-2">{trial.closedWhy}</span> : null}

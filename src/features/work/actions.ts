@@ -27,7 +27,7 @@ import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './form
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
 
 /** Strikes an entry through and writes what it should have said. */
-export async function correct(input: unknown): Promise<Answer> {
+export async function correctRecord(input: unknown): Promise<Answer> {
   return act(CorrectionFields.extend(Back.shape).extend({ corrects: clientId }), input, (db, { at, grams, ...rest }, by) => {
     const read = reader();
     const atMs = read.take('at', instantOf(at, theShop(db).zone));
@@ -71,7 +71,7 @@ export async function writeNote(input: unknown): Promise<Answer> {
 const Parting = z.object({ batchId: rowId, pieces: z.string().max(400), why: z.string().trim().max(200) });
 
 /** Some pieces become a batch of their own. */
-export async function split(input: unknown): Promise<Answer<{ readonly number: string }>> {
+export async function splitThisBatch(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(Parting, input, (db, parting, by) => splitBatch(db, parting, by));
 }
 

@@ -30,7 +30,7 @@ type Props = {
 };
 
 /** Clear, pour, ceiling and flash as rungs of one ladder; with a pot's temperature beside it when there is one. */
-export function HeatLadder({ heat, potC, by }: Props) {
+export function HeatLadderPicture({ heat, potC, by }: Props) {
   if (heat.heat === 'none')
     return (
       <p className="border-late border-l-4 pl-3 font-semibold">

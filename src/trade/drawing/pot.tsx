@@ -9,7 +9,7 @@ export type PotLayer = {
 };
 
 /** The pot as it fills: a layer for each ingredient that is in, and a line where each is to reach. A picture beside the figures. */
-export function Pot({ layers }: { readonly layers: readonly PotLayer[] }) {
+export function PotPicture({ layers }: { readonly layers: readonly PotLayer[] }) {
   const marks = layers.map((_, i) => layers.slice(0, i + 1).reduce((sum, one) => sum + one.target, 0));
   const full = Math.max(
     1,

@@ -13,7 +13,7 @@ import { Tick } from '@/ui/tick';
 import { clockTime } from '@/ui/when';
 import type { Answer } from '@/web/act';
 import { checkCloths, layCloths } from './actions';
-import { type Notice, NoticeRow } from './notice';
+import { NoticeRow, type StripNotice } from './notice';
 
 /** The cloths of one session that wait for an answer or a look. */
 export type ClothLine = {
@@ -212,9 +212,9 @@ function Unanswered({ lines, nowMs, zone }: Of) {
 }
 
 /** All cloths that want a person: those that nobody has answered for, and those whose look is due. */
-export function clothNotices({ lines, nowMs, zone }: Of): Notice[] {
+export function clothNotices({ lines, nowMs, zone }: Of): StripNotice[] {
   const { unanswered, due } = kindsOf(lines, nowMs);
-  const notices: Notice[] = [];
+  const notices: StripNotice[] = [];
   if (unanswered.length > 0)
     notices.push({
       key: 'cloths',
@@ -237,7 +237,7 @@ export function clothNotices({ lines, nowMs, zone }: Of): Notice[] {
 }
 
 /** Cloths that lie where they may and are quiet until they are due: told after all else. */
-export function lyingNotices({ lines: all, nowMs, zone }: Of): Notice[] {
+export function lyingNotices({ lines: all, nowMs, zone }: Of): StripNotice[] {
   const { lying: lines } = kindsOf(all, nowMs);
   return lines.length > 0
     ? [{ key: 'cloths lie', tone: 'told', row: <LyingCloths lines={lines} nowMs={nowMs} zone={zone} /> }]

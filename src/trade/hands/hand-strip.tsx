@@ -14,7 +14,7 @@ import type { PieceLook } from '../drawing/look';
 import { PieceSign } from '../drawing/piece-sign';
 import { useHere } from './acts-here';
 import { type ClothLine, clothNotices, lyingNotices } from './cloths';
-import { type Notice, NoticeRow, Notices, type Trouble, troubleNotice } from './notice';
+import { NoticeRow, Notices, type StripNotice, type Trouble, troubleNotice } from './notice';
 import { heatTroubles, type PotClock, potNotices } from './pot-clocks';
 import { RecordButtons } from './record-buttons';
 import { Timing, TimingWords } from './timing';
@@ -88,7 +88,7 @@ export function HandStrip({
     busy: busy || !ready,
     onRecord: (action: HandAction) => (pass?: boolean) => void record(action, pass === undefined ? {} : { pass }),
   };
-  const notices: Notice[] = [
+  const notices: StripNotice[] = [
     ...troubles.map(troubleNotice),
     ...clothNotices({ lines: cloths, nowMs, zone }),
     ...outboxNotices(outbox),
@@ -110,7 +110,7 @@ export function HandStrip({
   );
 }
 
-const callNotice = (call: string): Notice => ({
+const callNotice = (call: string): StripNotice => ({
   key: 'call',
   tone: 'told',
   row: (

@@ -7,7 +7,7 @@ import { Sheet } from '@/ui/dialog';
 import { Link } from '@/ui/link';
 
 /** Something beside the next act that wants a person; what burns comes before what asks, and that before what is only told. */
-export type Notice = { readonly key: string; readonly tone: keyof typeof TONES; readonly row: ReactNode };
+export type StripNotice = { readonly key: string; readonly tone: keyof typeof TONES; readonly row: ReactNode };
 
 const TONES = {
   alarm: 'bg-late text-on-state',
@@ -17,7 +17,7 @@ const TONES = {
 const ORDER = Object.keys(TONES);
 
 type RowProps = {
-  readonly tone: Notice['tone'];
+  readonly tone: StripNotice['tone'];
   readonly says: ReactNode;
   /** What may be left out where there is little room, and stands in the list. */
   readonly detail?: ReactNode;
@@ -42,7 +42,7 @@ export function NoticeRow({ tone, says, detail, loud = false, children }: RowPro
 /** What is wrong in the shop and burns. */
 export type Trouble = { readonly key: string; readonly text: string; readonly href?: string };
 
-export const troubleNotice = ({ key, text, href }: Trouble): Notice => ({
+export const troubleNotice = ({ key, text, href }: Trouble): StripNotice => ({
   key,
   tone: 'alarm',
   row: (
@@ -57,7 +57,7 @@ export const troubleNotice = ({ key, text, href }: Trouble): Notice => ({
 });
 
 /** The notice that matters most, in one line; the others are one touch away. */
-export function Notices({ of: all }: { readonly of: readonly Notice[] }) {
+export function Notices({ of: all }: { readonly of: readonly StripNotice[] }) {
   const [open, setOpen] = useState(false);
   const sorted = [...all].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   const [first] = sorted;

@@ -10,7 +10,7 @@ import { clockTime, longDate } from '@/ui/when';
 import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { lidded } from './actions';
-import { type Notice, NoticeRow } from './notice';
+import { NoticeRow, type StripNotice } from './notice';
 
 /** What of the pots on the heat is an alarm, wherever one is; a pot's own page calls by itself. */
 export const heatTroubles = (pots: readonly HeatedPot[], nowMs: number, path: string): PotTrouble[] =>
@@ -37,7 +37,7 @@ type Jars = Extract<PotClock, { kind: 'jars' }>;
 type Now = { readonly nowMs: number; readonly zone: string };
 
 /** Clocks of what was filled: opaque, then cold enough for lids; and paint that must be thrown away. */
-export const potNotices = ({ pots, nowMs, zone }: { readonly pots: readonly PotClock[] } & Now): Notice[] =>
+export const potNotices = ({ pots, nowMs, zone }: { readonly pots: readonly PotClock[] } & Now): StripNotice[] =>
   pots.map((pot) =>
     pot.kind === 'paint'
       ? {

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
 import { useRecord as wording } from '@/messages/screens/trade';
-import { Question } from '@/ui/ask';
+import { AskSheet } from '@/ui/ask';
 import { freshId } from '@/ui/id';
 import { clockOffset, shopClock } from '@/ui/now';
 import { flush, send } from '@/web/outbox';
@@ -80,7 +80,7 @@ function useEarly(): { readonly ask: (action: HandAction, nowMs: number) => Prom
       return goOn;
     },
     question: asked ? (
-      <Question
+      <AskSheet
         title={wording.soEarly(asked.action.done)}
         say={`${asked.action.number} ${asked.action.title}. ${riskWords(asked.action, asked.nowMs) ?? ''}`}
         does={wording.early(asked.action.done)}
@@ -121,7 +121,7 @@ function useTakeBack(tell: (told: Told) => void, setBusy: (busy: boolean) => voi
   };
   const question =
     asks && last ? (
-      <Question
+      <AskSheet
         title={wording.takeBackOf(last.says, last.number)}
         say={wording.itStaysInThe}
         does={wording.takeItBack}

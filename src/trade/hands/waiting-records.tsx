@@ -4,9 +4,9 @@ import { useEffect, useState } from 'react';
 import { shared } from '@/messages/screens/shared';
 import { waitingRecords as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
-import { kept, letRefusedGo, stillFits } from '@/web/outbox';
+import { keptRecords, letRefusedGo, stillFits } from '@/web/outbox';
 import { OUTBOX_CHANGED, type Refused, type WaitingRecord } from '@/web/outbox-store';
-import { type Notice, NoticeRow } from './notice';
+import { NoticeRow, type StripNotice } from './notice';
 
 const MB = 1_000_000;
 /** With less than this many photos' room left the device is called nearly full. */
@@ -19,7 +19,7 @@ export function useOutbox(): State {
   const [state, setState] = useState<State>({ waiting: [], refused: [], fits: null });
   useEffect(() => {
     const read = async (): Promise<void> => {
-      const { waiting, refused } = await kept();
+      const { waiting, refused } = await keptRecords();
       setState({ waiting, refused, fits: waiting.length > 0 ? await stillFits() : null });
     };
     void read();
@@ -39,9 +39,9 @@ const roomLeft = (megabytes: number): string =>
   megabytes < NEARLY_FULL_MB ? wording.thisDeviceIsNearly : wording.mbStillFit(Math.floor(megabytes));
 
 /** What waits on this device, and every record that was not taken until someone has read why. */
-export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
+export function outboxNotices({ waiting, refused, fits }: State): StripNotice[] {
   const megabytes = waiting.reduce((sum, one) => sum + (one.photo?.size ?? 0), 0) / MB;
-  const notices: Notice[] = refused.map(({ record, why }) => ({
+  const notices: StripNotice[] = refused.map(({ record, why }) => ({
     key: record.clientId,
     tone: 'ask',
     row: (

@@ -2,7 +2,7 @@ const inside = (at: unknown, part: string): unknown =>
   at !== null && typeof at === 'object' ? (at as Record<string, unknown>)[part] : undefined;
 
 /** Whether a form shows a field of this path: `amount`, `lines.0.parts`, or an entry of a list by name that is not filled in yet, `materials.oil`. */
-export function holds(values: unknown, path: string): boolean {
+export function hasField(values: unknown, path: string): boolean {
   const parts = path.split('.');
   const last = parts.pop() ?? '';
   const container = parts.reduce(inside, values);
@@ -17,7 +17,7 @@ export function placeFaults(
 ): { readonly atFields: readonly (readonly [path: string, text: string])[]; readonly rest: readonly string[] } {
   const all = Object.entries(faults);
   return {
-    atFields: all.filter(([path]) => holds(values, path)),
-    rest: all.filter(([path]) => !holds(values, path)).map(([, text]) => text),
+    atFields: all.filter(([path]) => hasField(values, path)),
+    rest: all.filter(([path]) => !hasField(values, path)).map(([, text]) => text),
   };
 }

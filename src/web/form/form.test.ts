@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { check, typed, typedCount, typedOrNone } from '@/core/contract';
 import { BASE_READS, parseMass } from '@/core/quantity';
-import { holds, placeFaults } from './faults';
+import { hasField, placeFaults } from './faults';
 
 const values = { amount: '', lines: [{ parts: '1' }], materials: {} };
 
@@ -16,7 +16,7 @@ describe('a fault of the server', () => {
     ['gate', false],
     ['amount.deep', false],
     ['', false],
-  ])('at %j stands at a field: %s', (path, isAt) => expect(holds(values, path)).toBe(isAt));
+  ])('at %j stands at a field: %s', (path, isAt) => expect(hasField(values, path)).toBe(isAt));
   it('stands at its field, or above the button', () => {
     expect(placeFaults(values, { amount: 'too much', '': 'the disk is full' })).toEqual({
       atFields: [['amount', 'too much']],

@@ -6,10 +6,10 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { Form } from '@/ui/form';
-import type { Form as FormOf } from './use-form';
+import type { FormState } from './use-form';
 
 type Props<V extends FieldValues> = {
-  readonly form: FormOf<V>;
+  readonly form: FormState<V>;
   readonly title: string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;

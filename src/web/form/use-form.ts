@@ -48,7 +48,7 @@ export type FieldOf = {
   readonly fault: string | undefined;
 };
 
-export type Form<V extends FieldValues> = {
+export type FormState<V extends FieldValues> = {
   readonly values: V;
   readonly busy: boolean;
   readonly field: (name: Path<V>) => FieldOf;
@@ -110,7 +110,7 @@ export function useForm<V extends FieldValues, T = void>({
   lasting = false,
   stays = false,
   begins,
-}: Options<V, T>): Form<V> {
+}: Options<V, T>): FormState<V> {
   const router = useRouter();
   const [rest, setRest] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
@@ -133,7 +133,7 @@ export function useForm<V extends FieldValues, T = void>({
   const values = form.watch();
   const fault = (name: Path<V>): string | undefined =>
     (get(form.formState.errors, name) as { readonly message?: string } | undefined)?.message;
-  const set: Form<V>['set'] = (name, value) => {
+  const set: FormState<V>['set'] = (name, value) => {
     form.setValue(name, value, { shouldDirty: true });
     form.clearErrors(name);
   };

@@ -20,7 +20,7 @@ export function askedOf(search: Search, id: string): TableAsked {
 }
 
 /** The address of the page with this table asked for something else; the other tables stay as they are. */
-export function addressOf(path: string, search: Search, id: string, asked: Partial<TableAsked>): string {
+export function tableAddress(path: string, search: Search, id: string, asked: Partial<TableAsked>): string {
   const next = { ...askedOf(search, id), ...asked };
   const kept = Object.keys(search).flatMap((key): [string, string][] =>
     key.startsWith(`${id}-`) ? [] : [[key, one(search, key)]],

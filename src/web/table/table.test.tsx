@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { addressOf, askedOf } from './asked';
+import { askedOf, tableAddress } from './asked';
 import { pick } from './pick';
 import { DataTable } from './table';
 
@@ -44,10 +44,10 @@ describe('the address', () => {
     expect(askedOf({ 'lots-page': '-3' }, 'lots').page).toBe(1);
   });
   it('leaves the other tables as they are', () => {
-    expect(addressOf('/stores', search, 'lots', { page: 3 })).toBe(
+    expect(tableAddress('/stores', search, 'lots', { page: 3 })).toBe(
       '/stores?jars-page=2&id=7&lots-sort=left&lots-down=1&lots-page=3',
     );
-    expect(addressOf('/stores', {}, 'lots', {})).toBe('/stores');
+    expect(tableAddress('/stores', {}, 'lots', {})).toBe('/stores');
   });
 });
 

@@ -4,7 +4,7 @@ import { table as wording } from '@/messages/screens/web';
 import { linkLook } from '@/ui/button';
 import { classes } from '@/ui/classes';
 import { Link } from '@/ui/link';
-import { addressOf, askedOf, type Search } from './asked';
+import { askedOf, type Search, tableAddress } from './asked';
 import { type Keyed, pick } from './pick';
 
 /** A column of a list: what it shows, and what it is sorted and found by. */
@@ -51,7 +51,7 @@ export function DataTable<Row extends object>({
 }: Props<Row>) {
   const asked = askedOf(search, id);
   const shown = pick(rows, columns, asked, size);
-  const to = (change: Partial<typeof asked>): string => addressOf(path, search, id, change);
+  const to = (change: Partial<typeof asked>): string => tableAddress(path, search, id, change);
   const sorting = (column: Column<Row>): 'ascending' | 'descending' | undefined =>
     asked.sort === column.id ? (asked.down ? 'descending' : 'ascending') : undefined;
   return (
@@ -131,7 +131,7 @@ type FindProps = {
 
 /** A word to find in a list; a form of the page’s own address, which needs no script. */
 function Find({ id, path, search, find }: FindProps) {
-  const kept = new URL(addressOf(path, search, id, { find: '', page: 1 }), 'http://shop').searchParams;
+  const kept = new URL(tableAddress(path, search, id, { find: '', page: 1 }), 'http://shop').searchParams;
   return (
     <form action={path} className="mb-2 flex flex-wrap items-center gap-3">
       {[...kept].map(([key, value]) => (

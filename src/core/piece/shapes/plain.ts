@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { above, MOST } from '@/core/contract';
 import { atPath, parseArea } from '@/core/quantity';
 import { face, PLAIN_THICK_MM, shape } from './shape';
-import { both, made, shareOf } from './typed';
+import { both, made, readShare } from './typed';
 
 const read = (path: string, surface: string, endShare: string) =>
-  made(both(atPath(path, parseArea(surface)), shareOf('endShare', endShare)), ([areaMm2, endGrainShare]) => ({
+  made(both(atPath(path, parseArea(surface)), readShare('endShare', endShare)), ([areaMm2, endGrainShare]) => ({
     shape: 'plain' as const,
     areaMm2,
     endGrainShare,

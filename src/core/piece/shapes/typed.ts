@@ -66,7 +66,7 @@ export function both<A, B>(a: Result<A>, b: Result<B>): Result<readonly [A, B]> 
 export const made = <A, B>(read: Result<A>, make: (value: A) => B): Result<B> => (read.ok ? ok(make(read.value)) : read);
 
 /** A typed share of the whole, `10 %` or `10`; nothing typed is none. */
-export function shareOf(path: string, text: string): Result<number> {
+export function readShare(path: string, text: string): Result<number> {
   if (text.trim() === '') return ok(0);
   const read = atPath(path, parseNonNegative(text.replace('%', '')));
   if (!read.ok) return read;

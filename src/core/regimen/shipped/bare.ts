@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { NONE, raiseGrain, sand, step } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { NONE, raiseGrain, sandStep, step } from '../steps';
 
 /** Nothing at all. */
-export const bare: Written = {
+export const bare: WrittenRegimen = {
   id: 'bare',
   name: 'Bare',
   school: 'nothing',
@@ -12,7 +12,7 @@ export const bare: Written = {
   knifeSurface: true,
   slots: [],
   steps: [
-    sand(120),
+    sandStep(120),
     ...raiseGrain(150, 220).slice(1),
     step('check', 'check', 'Feel it over, dust off', 'Checked', NONE, { place: 'bench' }),
   ],

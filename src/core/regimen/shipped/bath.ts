@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 /** Submersion: the end of it is absorption, and the pieces leach for days. */
-export const bath: Written = {
+export const bath: WrittenRegimen = {
   id: 'bath',
   name: 'Bath',
   school: 'submersion',
@@ -16,7 +16,7 @@ export const bath: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat(
+    coatStep(
       'submerge',
       'Put in the bath, all of it under',
       'Submerged',
@@ -24,21 +24,21 @@ export const bath: Written = {
       { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'bath' },
       { perPieceMin: 0.5, place: 'bath' },
     ),
-    wipe('drain', wait(30, 30, null), { action: 'Lift out to drain', done: 'Draining', perPieceMin: 0.5 }),
-    wipe('wipe', wait(hours(2), hours(2), null)),
-    wipe('leach-2h', wait(hours(4), hours(4), null), {
+    wipeStep('drain', wait(30, 30, null), { action: 'Lift out to drain', done: 'Draining', perPieceMin: 0.5 }),
+    wipeStep('wipe', wait(hours(2), hours(2), null)),
+    wipeStep('leach-2h', wait(hours(4), hours(4), null), {
       action: 'Wipe what has leached',
       note: 'Two hours after the first wipe.',
     }),
-    wipe('leach-6h', wait(hours(12), hours(18), null), { action: 'Wipe what has leached' }),
-    wipe('leach-daily', wait(0, 0, null), {
+    wipeStep('leach-6h', wait(hours(12), hours(18), null), { action: 'Wipe what has leached' }),
+    wipeStep('leach-daily', wait(0, 0, null), {
       action: 'Wipe; press clean paper on',
       until: 'towel',
       expect: 2,
       againMin: hours(24),
       note: 'Daily until the paper stays clean.',
     }),
-    coat(
+    coatStep(
       'wax',
       'Rub in the wax paste',
       'Waxed',
@@ -46,7 +46,7 @@ export const bath: Written = {
       { slot: 'paste', coat: 1, lies: 'thin', coatClass: 'wax-paste' },
       { optional: true },
     ),
-    buff('buff', wait(hours(24), hours(24), null), { optional: true }),
+    buffStep('buff', wait(hours(24), hours(24), null), { optional: true }),
     lastCheck(),
   ],
 };

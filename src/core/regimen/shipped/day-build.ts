@@ -1,11 +1,11 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, QUICK_HOURS, raiseGrain, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, QUICK_HOURS, raiseGrain, step, wait, wipeStep } from '../steps';
 
 const rub = (n: number) =>
-  coat(`coat-${n}`, 'Coat', 'Coated', wait(10, 10, 15), { slot: 'oil', coat: n, lies: 'flooded', coatClass: 'thin-oil' });
+  coatStep(`coat-${n}`, 'Coat', 'Coated', wait(10, 10, 15), { slot: 'oil', coat: n, lies: 'flooded', coatClass: 'thin-oil' });
 
 /** Four coats in a day or so. */
-export const dayBuild: Written = {
+export const dayBuild: WrittenRegimen = {
   id: 'day-build',
   name: 'Built in a day',
   school: 'four coats in a day or so',
@@ -26,15 +26,15 @@ export const dayBuild: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('coat-1', 'Flood', 'Flooded', wait(5, 8, 15), { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'thin-oil' }),
-    wipe('wipe-1', wait(0, 0, null)),
+    coatStep('coat-1', 'Flood', 'Flooded', wait(5, 8, 15), { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'thin-oil' }),
+    wipeStep('wipe-1', wait(0, 0, null)),
     step('scuff', 'scuff', 'Scuff with a fine pad', 'Scuffed', wait(60, 60, null), { place: 'rack' }),
     rub(2),
-    wipe('wipe-2', wait(hours(4), 270, null)),
+    wipeStep('wipe-2', wait(hours(4), 270, null)),
     rub(3),
-    wipe('wipe-3', wait(hours(4), 270, null)),
+    wipeStep('wipe-3', wait(hours(4), 270, null)),
     rub(4),
-    wipe('wipe-4', wait(hours(48), hours(96), null), { note: 'It cures; the estimate and the checks say when.' }),
+    wipeStep('wipe-4', wait(hours(48), hours(96), null), { note: 'It cures; the estimate and the checks say when.' }),
     lastCheck(),
   ],
 };

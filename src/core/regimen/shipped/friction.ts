@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, sand, step, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, sandStep, step, wait } from '../steps';
 
 const polish = (n: number, rest = wait(1, 3, null)) =>
-  coat(
+  coatStep(
     `polish-${n}`,
     'Polish with paper at a slow lathe',
     'Polished',
@@ -12,7 +12,7 @@ const polish = (n: number, rest = wait(1, 3, null)) =>
   );
 
 /** Resin polish on the lathe; paper, never cloth. */
-export const friction: Written = {
+export const friction: WrittenRegimen = {
   id: 'friction',
   name: 'Friction polish',
   school: 'resin polish on the lathe',
@@ -25,9 +25,9 @@ export const friction: Written = {
     { slot: 'polish', name: 'Friction polish', wants: ['drying'], feel: 'any', roles: ['polish'], hint: 'let down freshly' },
   ],
   steps: [
-    sand(180),
-    sand(320),
-    coat(
+    sandStep(180),
+    sandStep(320),
+    coatStep(
       'seal',
       'Seal',
       'Sealed',

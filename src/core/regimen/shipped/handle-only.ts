@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, step, wait, wipeStep } from '../steps';
 
 const rub = (n: number) =>
-  coat(
+  coatStep(
     `coat-${n}`,
     'Rub a thin coat on the handle alone',
     'Coated',
@@ -12,7 +12,7 @@ const rub = (n: number) =>
   );
 
 /** A finish for the hand, nothing where food is. */
-export const handleOnly: Written = {
+export const handleOnly: WrittenRegimen = {
   id: 'handle-only',
   name: 'Handle alone',
   school: 'drying oil on the handle, the bowl left bare',
@@ -27,10 +27,10 @@ export const handleOnly: Written = {
     ...raiseGrain(120, 220),
     step('turn', 'mark', 'Mark where the handle ends, tape it', 'Taped', wait(0, 0, null), { perPieceMin: 1, place: 'bench' }),
     rub(1),
-    wipe('wipe-1', wait(hours(24), hours(24), null), { surfaces: ['handle'] }),
+    wipeStep('wipe-1', wait(hours(24), hours(24), null), { surfaces: ['handle'] }),
     rub(2),
-    wipe('wipe-2', wait(hours(72), hours(120), null), { surfaces: ['handle'] }),
-    buff('buff', wait(0, 0, null), { surfaces: ['handle'] }),
+    wipeStep('wipe-2', wait(hours(72), hours(120), null), { surfaces: ['handle'] }),
+    buffStep('buff', wait(0, 0, null), { surfaces: ['handle'] }),
     lastCheck(),
   ],
 };

@@ -1,11 +1,11 @@
-import type { RegimenStep, Written } from '../schema';
-import { buff, coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
+import type { RegimenStep, WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, sandStep, step, wait, wipeStep } from '../steps';
 
 const OUT: RegimenStep['surfaces'] = ['underside', 'outside', 'foot'];
 const IN: RegimenStep['surfaces'] = ['inside', 'rim'];
 
 const build = (n: number, rest: RegimenStep['wait']) => [
-  coat(
+  coatStep(
     `outside-${n}`,
     'Lay the varnish on the outside alone',
     'Laid on',
@@ -13,11 +13,11 @@ const build = (n: number, rest: RegimenStep['wait']) => [
     { slot: 'varnish', coat: n, lies: 'thin', coatClass: 'film' },
     { surfaces: OUT },
   ),
-  wipe(`outside-wipe-${n}`, rest, { surfaces: OUT }),
+  wipeStep(`outside-wipe-${n}`, rest, { surfaces: OUT }),
 ];
 
 const rub = (n: number, rest: RegimenStep['wait']) => [
-  coat(
+  coatStep(
     `inside-${n}`,
     'Rub the oil-wax into the inside and over the rim',
     'Rubbed in',
@@ -25,11 +25,11 @@ const rub = (n: number, rest: RegimenStep['wait']) => [
     { slot: 'oilwax', coat: n, lies: 'thin', coatClass: 'oil-wax' },
     { surfaces: IN },
   ),
-  buff(`inside-buff-${n}`, rest, { surfaces: IN }),
+  buffStep(`inside-buff-${n}`, rest, { surfaces: IN }),
 ];
 
 /** A built finish where hands are, oil and wax where food is. */
-export const insideOutside: Written = {
+export const insideOutside: WrittenRegimen = {
   id: 'inside-outside',
   name: 'Inside oiled, outside built',
   school: 'two finishes on one piece, parted at the rim',
@@ -42,8 +42,8 @@ export const insideOutside: Written = {
     { slot: 'oilwax', name: 'Oil-wax for the inside', wants: ['drying'], feel: 'any', roles: ['oil-wax'], hint: 'fit for food' },
   ],
   steps: [
-    sand(120),
-    sand(220),
+    sandStep(120),
+    sandStep(220),
     step('turn', 'tape', 'Tape the rim', 'Taped', wait(0, 0, null), { perPieceMin: 1, place: 'bench' }),
     ...build(1, wait(hours(20), hours(24), null)),
     ...build(2, wait(hours(24), hours(48), null)),

@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 /** One generous coat of never-drying oil, left most of a day. */
-export const longSoak: Written = {
+export const longSoak: WrittenRegimen = {
   id: 'long-soak',
   name: 'Long soak',
   school: 'one generous coat',
@@ -16,20 +16,20 @@ export const longSoak: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('flood', 'Flood generously', 'Flooded', wait(hours(4), hours(18), null), {
+    coatStep('flood', 'Flood generously', 'Flooded', wait(hours(4), hours(18), null), {
       slot: 'oil',
       coat: 1,
       lies: 'flooded',
       coatClass: 'flood-oil',
     }),
-    wipe('wipe', wait(0, 0, null)),
-    coat('wax', 'Rub in the wax paste', 'Waxed', wait(10, 15, null), {
+    wipeStep('wipe', wait(0, 0, null)),
+    coatStep('wax', 'Rub in the wax paste', 'Waxed', wait(10, 15, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
-    buff('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
+    buffStep('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
     lastCheck(),
   ],
 };

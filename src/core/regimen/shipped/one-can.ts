@@ -1,11 +1,16 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, step, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, step, wait } from '../steps';
 
 const rub = (n: number) =>
-  coat(`rub-${n}`, 'Rub on thin', 'Rubbed on', wait(30, 45, 60), { slot: 'oilwax', coat: n, lies: 'thin', coatClass: 'oil-wax' });
+  coatStep(`rub-${n}`, 'Rub on thin', 'Rubbed on', wait(30, 45, 60), {
+    slot: 'oilwax',
+    coat: n,
+    lies: 'thin',
+    coatClass: 'oil-wax',
+  });
 
 /** Heat-bodied oil with wax, out of one tin. */
-export const oneCan: Written = {
+export const oneCan: WrittenRegimen = {
   id: 'one-can',
   name: 'One tin',
   school: 'heat-bodied oil with wax',
@@ -24,9 +29,9 @@ export const oneCan: Written = {
       place: 'bench',
     }),
     rub(1),
-    buff('buff-1', wait(hours(24), hours(36), null)),
+    buffStep('buff-1', wait(hours(24), hours(36), null)),
     rub(2),
-    buff('buff-2', wait(hours(24), hours(48), null)),
+    buffStep('buff-2', wait(hours(24), hours(48), null)),
     lastCheck(),
   ],
 };

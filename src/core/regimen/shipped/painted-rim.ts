@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, sandStep, step, wait, wipeStep } from '../steps';
 
 /** Powder paint off the food face, sealed. */
-export const paintedRim: Written = {
+export const paintedRim: WrittenRegimen = {
   id: 'painted-rim',
   name: 'Painted rim',
   school: 'powder paint off the food face, sealed',
@@ -15,22 +15,22 @@ export const paintedRim: Written = {
     { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', roles: ['neat-oil', 'thinned-oil'], hint: 'to seal' },
   ],
   steps: [
-    sand(120),
-    sand(220),
-    coat('paint', 'Shake; brush on thin, 20 mm below the lip', 'Painted', wait(hours(4), hours(4), null), {
+    sandStep(120),
+    sandStep(220),
+    coatStep('paint', 'Shake; brush on thin, 20 mm below the lip', 'Painted', wait(hours(4), hours(4), null), {
       slot: 'paint',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
     step('scuff', 'scuff', 'Smooth with a fine pad', 'Smoothed', wait(0, 0, null), { place: 'bench' }),
-    coat('seal', 'Oil thinly, after a test piece', 'Oiled', wait(5, 10, null), {
+    coatStep('seal', 'Oil thinly, after a test piece', 'Oiled', wait(5, 10, null), {
       slot: 'oil',
       coat: 1,
       lies: 'thin',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe', wait(hours(72), hours(120), null)),
+    wipeStep('wipe', wait(hours(72), hours(120), null)),
     lastCheck(),
   ],
 };

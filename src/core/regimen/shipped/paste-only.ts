@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait } from '../steps';
 
 const rub = (n: number) =>
-  coat(`paste-${n}`, 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
+  coatStep(`paste-${n}`, 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
     slot: 'paste',
     coat: n,
     lies: 'thin',
@@ -10,7 +10,7 @@ const rub = (n: number) =>
   });
 
 /** Wax paste with nothing under it. */
-export const pasteOnly: Written = {
+export const pasteOnly: WrittenRegimen = {
   id: 'paste-only',
   name: 'Paste alone',
   school: 'wax paste, nothing under it',
@@ -32,9 +32,9 @@ export const pasteOnly: Written = {
   steps: [
     ...raiseGrain(120, 220),
     rub(1),
-    buff('buff-1', wait(hours(2), hours(12), null)),
+    buffStep('buff-1', wait(hours(2), hours(12), null)),
     rub(2),
-    buff('buff-2', wait(hours(24), hours(24), null)),
+    buffStep('buff-2', wait(hours(24), hours(24), null)),
     lastCheck(),
   ],
 };

@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, sand, step, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, sandStep, step, wait } from '../steps';
 
 const thin = (n: number, rest = wait(30, 45, null)) =>
-  coat(`coat-${n}`, 'Lay on a thin coat, one stroke, no going back', 'Laid on', rest, {
+  coatStep(`coat-${n}`, 'Lay on a thin coat, one stroke, no going back', 'Laid on', rest, {
     slot: 'resin',
     coat: n,
     lies: 'thin',
@@ -10,7 +10,7 @@ const thin = (n: number, rest = wait(30, 45, null)) =>
   });
 
 /** Resin in spirit and nothing else. */
-export const resinAlone: Written = {
+export const resinAlone: WrittenRegimen = {
   id: 'resin-alone',
   name: 'Resin alone',
   school: 'resin in spirit, a film',
@@ -30,8 +30,8 @@ export const resinAlone: Written = {
     },
   ],
   steps: [
-    sand(180),
-    sand(320),
+    sandStep(180),
+    sandStep(320),
     thin(1),
     thin(2),
     step('scuff', 'scuff', 'Smooth with a fine pad', 'Smoothed', wait(0, 0, null), { place: 'bench' }),

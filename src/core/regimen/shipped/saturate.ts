@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 const soak = (n: number, dwell = wait(15, 15, 20)) =>
-  coat(`soak-${n}`, n === 1 ? 'Flood' : 'Flood again, wet on wet', 'Flooded', dwell, {
+  coatStep(`soak-${n}`, n === 1 ? 'Flood' : 'Flood again, wet on wet', 'Flooded', dwell, {
     slot: 'oil',
     coat: n,
     lies: 'flooded',
@@ -10,7 +10,7 @@ const soak = (n: number, dwell = wait(15, 15, 20)) =>
   });
 
 /** Quarter-hour coats until it takes no more, then hard wax. */
-export const saturate: Written = {
+export const saturate: WrittenRegimen = {
   id: 'saturate',
   name: 'Saturate',
   school: 'quarter-hour coats until it takes no more',
@@ -41,17 +41,17 @@ export const saturate: Written = {
     soak(1),
     soak(2),
     soak(3),
-    wipe('wipe', wait(hours(120), hours(144), null), {
+    wipeStep('wipe', wait(hours(120), hours(144), null), {
       action: 'Wipe it all off',
       note: 'Again if the wood stays dull anywhere. Then it cures five to seven days before the wax.',
     }),
-    coat('wax', 'Rub in the hard wax', 'Waxed', wait(45, 60, null), {
+    coatStep('wax', 'Rub in the hard wax', 'Waxed', wait(45, 60, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
-    buff('buff', wait(hours(24), hours(48), null)),
+    buffStep('buff', wait(hours(24), hours(48), null)),
     lastCheck(),
   ],
 };

@@ -1,11 +1,11 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, sandStep, step, wait, wipeStep } from '../steps';
 
 const seal = (n: number, rest = wait(30, 45, null)) =>
-  coat(`seal-${n}`, 'Seal thinly', 'Sealed', rest, { slot: 'sealer', coat: n, lies: 'thin', coatClass: 'film' });
+  coatStep(`seal-${n}`, 'Seal thinly', 'Sealed', rest, { slot: 'sealer', coat: n, lies: 'thin', coatClass: 'film' });
 
 const oil = (n: number) =>
-  coat(`oil-${n}`, 'Lay on the oil-wax wet', 'Oiled', wait(20, 30, 60), {
+  coatStep(`oil-${n}`, 'Lay on the oil-wax wet', 'Oiled', wait(20, 30, 60), {
     slot: 'oilwax',
     coat: n,
     lies: 'thin',
@@ -13,7 +13,7 @@ const oil = (n: number) =>
   });
 
 /** Resin seal, then oil and wax; one side, then the other. */
-export const sealOil: Written = {
+export const sealOil: WrittenRegimen = {
   id: 'seal-oil',
   name: 'Seal, then oil',
   school: 'resin seal, then oil and wax',
@@ -33,17 +33,17 @@ export const sealOil: Written = {
     },
   ],
   steps: [
-    sand(120),
-    sand(220),
+    sandStep(120),
+    sandStep(220),
     seal(1),
     seal(2),
     oil(1),
-    wipe('wipe-1', wait(0, 60, null)),
+    wipeStep('wipe-1', wait(0, 60, null)),
     oil(2),
-    wipe('wipe-2', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
+    wipeStep('wipe-2', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
     step('turn', 'turn', 'Turn over', 'Turned over', wait(0, 0, null), { place: 'bench' }),
     oil(3),
-    wipe('wipe-3', wait(hours(48), hours(96), null)),
+    wipeStep('wipe-3', wait(hours(48), hours(96), null)),
     lastCheck(),
   ],
 };

@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 const flood = (n: number) =>
-  coat(`flood-${n}`, n === 1 ? 'Flood, underside first' : 'Flood again', 'Flooded', wait(20, 30, null), {
+  coatStep(`flood-${n}`, n === 1 ? 'Flood, underside first' : 'Flood again', 'Flooded', wait(20, 30, null), {
     slot: 'oil',
     coat: n,
     lies: 'flooded',
@@ -10,7 +10,7 @@ const flood = (n: number) =>
   });
 
 /** Never-drying oil, then wax paste. */
-export const soakWax: Written = {
+export const soakWax: WrittenRegimen = {
   id: 'soak-wax',
   name: 'Soak and wax',
   school: 'never-drying oil, then wax paste',
@@ -25,18 +25,18 @@ export const soakWax: Written = {
   steps: [
     ...raiseGrain(120, 220),
     flood(1),
-    wipe('wipe-1', wait(30, 60, null)),
+    wipeStep('wipe-1', wait(30, 60, null)),
     flood(2),
-    wipe('wipe-2', wait(30, 60, null)),
+    wipeStep('wipe-2', wait(30, 60, null)),
     flood(3),
-    wipe('wipe-3', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
-    coat('wax', 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
+    wipeStep('wipe-3', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
+    coatStep('wax', 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
-    buff('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
+    buffStep('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
     lastCheck(),
   ],
 };

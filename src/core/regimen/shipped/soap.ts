@@ -1,4 +1,4 @@
-import type { Written } from '../schema';
+import type { WrittenRegimen } from '../schema';
 import { hours, lastCheck, raiseGrain, step, wait } from '../steps';
 
 const wash = (n: number) => [
@@ -17,7 +17,7 @@ const wash = (n: number) => [
 ];
 
 /** Natural soap on scoured wood; as bare wood in every gate. */
-export const soap: Written = {
+export const soap: WrittenRegimen = {
   id: 'soap',
   name: 'Soap',
   school: 'natural soap, scoured woods',

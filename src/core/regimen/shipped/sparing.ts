@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, sand, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, sandStep, wait } from '../steps';
 
 const pad = (n: number) =>
-  coat(`pad-${n}`, 'Stir, work in with a fine pad', 'Worked in', wait(10, 30, 45), {
+  coatStep(`pad-${n}`, 'Stir, work in with a fine pad', 'Worked in', wait(10, 30, 45), {
     slot: 'hardwax',
     coat: n,
     lies: 'thin',
@@ -10,7 +10,7 @@ const pad = (n: number) =>
   });
 
 /** Hard-wax oil, a spoonful goes far. */
-export const sparing: Written = {
+export const sparing: WrittenRegimen = {
   id: 'sparing',
   name: 'Sparing',
   school: 'hard-wax oil, a spoonful goes far',
@@ -29,12 +29,12 @@ export const sparing: Written = {
     },
   ],
   steps: [
-    sand(120),
-    sand(180),
+    sandStep(120),
+    sandStep(180),
     pad(1),
-    buff('buff-1', wait(hours(24), hours(48), null), { action: 'Buff it all off' }),
+    buffStep('buff-1', wait(hours(24), hours(48), null), { action: 'Buff it all off' }),
     pad(2),
-    buff('buff-2', wait(hours(48), hours(48), null), { action: 'Buff it all off' }),
+    buffStep('buff-2', wait(hours(48), hours(48), null), { action: 'Buff it all off' }),
     lastCheck(),
   ],
 };

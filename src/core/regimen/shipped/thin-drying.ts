@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 const rub = (n: number) =>
-  coat(`coat-${n}`, 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
+  coatStep(`coat-${n}`, 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
     slot: 'oil',
     coat: n,
     lies: 'thin',
@@ -10,7 +10,7 @@ const rub = (n: number) =>
   });
 
 /** Pure drying oil, thin coats a day or more apart. */
-export const thinDrying: Written = {
+export const thinDrying: WrittenRegimen = {
   id: 'thin-drying',
   name: 'Thin and patient',
   school: 'pure drying oil, patient',
@@ -30,18 +30,18 @@ export const thinDrying: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('soak', 'First soak, keep it wet', 'Soaked', wait(10, 20, null), {
+    coatStep('soak', 'First soak, keep it wet', 'Soaked', wait(10, 20, null), {
       slot: 'oil',
       coat: 1,
       lies: 'flooded',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-1', wait(hours(24), hours(24), null)),
+    wipeStep('wipe-1', wait(hours(24), hours(24), null)),
     rub(2),
-    wipe('wipe-2', wait(hours(24), hours(24), null)),
+    wipeStep('wipe-2', wait(hours(24), hours(24), null)),
     rub(3),
-    wipe('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
-    buff('buff', wait(0, 0, null)),
+    wipeStep('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
+    buffStep('buff', wait(0, 0, null)),
     lastCheck(),
   ],
 };

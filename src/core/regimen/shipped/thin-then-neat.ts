@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, wait, wipeStep } from '../steps';
 
 const neat = (n: number) =>
-  coat(`neat-${n}`, 'Rub on a thin coat, neat', 'Coated', wait(10, 20, null), {
+  coatStep(`neat-${n}`, 'Rub on a thin coat, neat', 'Coated', wait(10, 20, null), {
     slot: 'oil',
     coat: n + 1,
     lies: 'thin',
@@ -10,7 +10,7 @@ const neat = (n: number) =>
   });
 
 /** One oil, its first coat let down with as much solvent. */
-export const thinThenNeat: Written = {
+export const thinThenNeat: WrittenRegimen = {
   id: 'thin-then-neat',
   name: 'Thin, then neat',
   school: 'one oil, first coat let down',
@@ -31,18 +31,18 @@ export const thinThenNeat: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('thinned', 'Lay on the thinned coat, keep it wet', 'Laid on', wait(10, 15, 20), {
+    coatStep('thinned', 'Lay on the thinned coat, keep it wet', 'Laid on', wait(10, 15, 20), {
       slot: 'thinned',
       coat: 1,
       lies: 'flooded',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-1', wait(hours(24), hours(24), null)),
+    wipeStep('wipe-1', wait(hours(24), hours(24), null)),
     neat(1),
-    wipe('wipe-2', wait(hours(24), hours(24), null)),
+    wipeStep('wipe-2', wait(hours(24), hours(24), null)),
     neat(2),
-    wipe('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
-    buff('buff', wait(0, 0, null)),
+    wipeStep('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
+    buffStep('buff', wait(0, 0, null)),
     lastCheck(),
   ],
 };

@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, sand, step, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, sandStep, step, wait } from '../steps';
 
 /** Hard-wax oil with its hardener, one coat. */
-export const twoPart: Written = {
+export const twoPart: WrittenRegimen = {
   id: 'two-part',
   name: 'Two-part hard wax',
   school: 'hard-wax oil with a hardener, one coat',
@@ -28,21 +28,21 @@ export const twoPart: Written = {
     },
   ],
   steps: [
-    sand(120),
-    sand(180),
+    sandStep(120),
+    sandStep(180),
     step('turn', 'air', 'Open doors, gloves and goggles on; weigh in the hardener and stir', 'Mixed', wait(0, 0, 60), {
       setupMin: 10,
       perPieceMin: 0,
       place: 'bench',
       note: 'Never in a closed room, never with bare hands. Mix no more than an hour takes; what is left sets in the tin, warm: lid off, outdoors.',
     }),
-    coat('pad', 'Work in with a fine pad, all of it the same', 'Worked in', wait(5, 10, 15), {
+    coatStep('pad', 'Work in with a fine pad, all of it the same', 'Worked in', wait(5, 10, 15), {
       slot: 'mixed',
       coat: 1,
       lies: 'thin',
       coatClass: 'hard-wax',
     }),
-    buff('buff', wait(hours(48), hours(168), null), { action: 'Wipe and buff it all off' }),
+    buffStep('buff', wait(hours(48), hours(168), null), { action: 'Wipe and buff it all off' }),
     lastCheck(),
   ],
 };

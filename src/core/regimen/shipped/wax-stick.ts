@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { hours, lastCheck, sand, step, wait } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { hours, lastCheck, sandStep, step, wait } from '../steps';
 
 /** Hard wax pressed on at the lathe and melted by friction. */
-export const waxStick: Written = {
+export const waxStick: WrittenRegimen = {
   id: 'wax-stick',
   name: 'Wax stick',
   school: 'hard wax on the lathe',
@@ -14,8 +14,8 @@ export const waxStick: Written = {
     { slot: 'stick', name: 'Wax stick', wants: ['never'], feel: 'any', roles: ['hard-wax'], hint: 'hard, without solvent' },
   ],
   steps: [
-    sand(240, wait(0, 0, null), { place: 'lathe' }),
-    sand(400, wait(0, 0, null), { place: 'lathe' }),
+    sandStep(240, wait(0, 0, null), { place: 'lathe' }),
+    sandStep(400, wait(0, 0, null), { place: 'lathe' }),
     step('press', 'press', 'Press the stick on the turning piece, melt it in with paper', 'Waxed', wait(0, 0, null), {
       slot: 'stick',
       coat: 1,

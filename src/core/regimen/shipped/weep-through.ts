@@ -1,8 +1,8 @@
-import type { Written } from '../schema';
-import { buff, coat, hours, lastCheck, raiseGrain, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { buffStep, coatStep, hours, lastCheck, raiseGrain, step, wait, wipeStep } from '../steps';
 
 /** End-grain board flooded until its underside shows the oil. */
-export const weepThrough: Written = {
+export const weepThrough: WrittenRegimen = {
   id: 'weep-through',
   name: 'Weep through',
   school: 'end-grain board, never-drying oil',
@@ -16,7 +16,7 @@ export const weepThrough: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat(
+    coatStep(
       'flood',
       'Flood the top, keep it wet until the underside shows it',
       'Shows below',
@@ -24,17 +24,17 @@ export const weepThrough: Written = {
       { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'bath' },
       { note: 'On bars over a tray. It is done when the underside darkens, not when the hours are over.' },
     ),
-    wipe('turn', wait(0, 0, null), { action: 'Turn it over and wipe both faces', done: 'Turned and wiped' }),
+    wipeStep('turn', wait(0, 0, null), { action: 'Turn it over and wipe both faces', done: 'Turned and wiped' }),
     step('turn', 'stand', 'Stand it on edge on paper to settle', 'Stood up', wait(hours(48), hours(48), null), {
       place: 'rack',
     }),
-    coat('paste', 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
+    coatStep('paste', 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
-    buff('buff', wait(hours(24), hours(24), null)),
+    buffStep('buff', wait(hours(24), hours(24), null)),
     lastCheck(),
   ],
 };

@@ -1,13 +1,13 @@
-import type { Written } from '../schema';
-import { coat, hours, lastCheck, NONE, sand, step, wait, wipe } from '../steps';
+import type { WrittenRegimen } from '../schema';
+import { coatStep, hours, lastCheck, NONE, sandStep, step, wait, wipeStep } from '../steps';
 
 const rub = (n: number) =>
-  coat(`coat-${n}`, 'Wipe on', 'Wiped on', wait(5, 8, 15), { slot: 'varnish', coat: n, lies: 'flooded', coatClass: 'film' });
+  coatStep(`coat-${n}`, 'Wipe on', 'Wiped on', wait(5, 8, 15), { slot: 'varnish', coat: n, lies: 'flooded', coatClass: 'film' });
 
 const scuff = (n: number) => step('scuff', `scuff-${n}`, 'Scuff with a fine pad', 'Scuffed', NONE, { place: 'bench' });
 
 /** Oil and varnish wiped on; display and rims only. */
-export const wipingBuild: Written = {
+export const wipingBuild: WrittenRegimen = {
   id: 'wiping-build',
   name: 'Wiped-on build',
   school: 'oil and varnish, display and rims only',
@@ -19,16 +19,16 @@ export const wipingBuild: Written = {
     { slot: 'varnish', name: 'Wiping finish', wants: ['drying'], feel: 'any', roles: ['varnish'], hint: 'oil and varnish' },
   ],
   steps: [
-    sand(120),
-    sand(220),
+    sandStep(120),
+    sandStep(220),
     rub(1),
-    wipe('wipe-1', wait(hours(20), hours(24), null)),
+    wipeStep('wipe-1', wait(hours(20), hours(24), null)),
     scuff(2),
     rub(2),
-    wipe('wipe-2', wait(hours(20), hours(24), null)),
+    wipeStep('wipe-2', wait(hours(20), hours(24), null)),
     scuff(3),
     rub(3),
-    wipe('wipe-3', wait(hours(72), hours(168), null), { note: 'Until no smell is left.' }),
+    wipeStep('wipe-3', wait(hours(72), hours(168), null), { note: 'Until no smell is left.' }),
     lastCheck(),
   ],
 };

@@ -1,8 +1,8 @@
-import { soft, timeGate } from './gate';
+import { notForMouths, timeGate } from './gate';
 
 /** The estimate says it is fit. */
 export const estimate = timeGate({
   met: ({ fitness }) => fitness.estimate,
-  maySign: soft,
+  maySign: notForMouths,
   shows: ['air'],
 });

@@ -26,4 +26,4 @@ export type TimeGateKind = {
 export const timeGate = (of: TimeGateKind): TimeGateKind => of;
 
 /** Neither mouth nor toy: what time has not brought may then be signed for. */
-export const soft = ({ use }: Evidence): boolean => !use.includes('mouth') && !use.includes('toy');
+export const notForMouths = ({ use }: Evidence): boolean => !use.includes('mouth') && !use.includes('toy');

@@ -1,8 +1,8 @@
-import { soft, timeGate } from './gate';
+import { notForMouths, timeGate } from './gate';
 
 /** The regimen's least time has passed. */
 export const leastTime = timeGate({
   met: ({ fitness }) => fitness.leastTime,
-  maySign: soft,
+  maySign: notForMouths,
   shows: ['rest'],
 });

@@ -1,8 +1,8 @@
-import { soft, timeGate } from './gate';
+import { notForMouths, timeGate } from './gate';
 
 /** Every step is done. */
 export const steps = timeGate({
   met: ({ stepsLeft }) => stepsLeft === 0,
-  maySign: soft,
+  maySign: notForMouths,
   shows: ['progress'],
 });

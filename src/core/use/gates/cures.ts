@@ -1,11 +1,11 @@
 import { gate } from './gate';
-import { food, soft } from './piece';
+import { food, meetsNoMouth } from './piece';
 
 /** It sets, and does not stay tacky. */
 export const cures = gate({
   applies: food,
   met: ({ finish }) => finish.drying !== 'mixed',
-  maySign: soft,
+  maySign: meetsNoMouth,
   keepsFoodOff: 'never',
   shows: ['drying'],
 });

@@ -8,7 +8,7 @@ import type { UseGateKind } from './gate';
 import { heat } from './heat';
 import { nut } from './nut';
 import { origin } from './origin';
-import { food, GatesInput, isFar, isUndeclared, onPaper, type Piece } from './piece';
+import { food, GatesInput, isFar, isUndeclared, type JudgedPiece, onPaper } from './piece';
 import { wood } from './wood';
 
 /** The gates in which time does not enter, in the order they are looked at. */
@@ -24,7 +24,7 @@ export type UseGate = { readonly id: UseGateId; readonly met: boolean; readonly 
 /** What a piece may be sold for, and whether its slip, page and label must say "Not for food". */
 export type UseGates = { readonly gates: readonly UseGate[]; readonly notForFood: boolean };
 
-function isNotForFood(piece: Piece, gates: readonly UseGate[]): boolean {
+function isNotForFood(piece: JudgedPiece, gates: readonly UseGate[]): boolean {
   const open = gates.filter((gate) => !gate.met);
   const isOff = ({ id, maySign }: UseGate): boolean =>
     USE_GATE_KINDS[id].keepsFoodOff === 'always' || (USE_GATE_KINDS[id].keepsFoodOff === 'unless signed' && !maySign);

@@ -30,23 +30,23 @@ export const GatesInput = z.object({
   }),
 });
 export type GatesInput = z.input<typeof GatesInput>;
-export type Piece = z.output<typeof GatesInput>;
+export type JudgedPiece = z.output<typeof GatesInput>;
 
-export const meets = ({ use }: Piece, ...some: readonly PieceUse[]): boolean => some.some((one) => use.includes(one));
+export const meets = ({ use }: JudgedPiece, ...some: readonly PieceUse[]): boolean => some.some((one) => use.includes(one));
 export const meetsFood = (use: readonly PieceUse[]): boolean => FOOD_USES.some((one) => use.includes(one));
-export const food = ({ use }: Piece): boolean => meetsFood(use);
+export const food = ({ use }: JudgedPiece): boolean => meetsFood(use);
 /** Neither mouth nor toy: what is unmet may then be signed for. */
-export const soft = (piece: Piece): boolean => !meets(piece, 'mouth', 'toy');
+export const meetsNoMouth = (piece: JudgedPiece): boolean => !meets(piece, 'mouth', 'toy');
 /** A toy that meets no other food but a mouth, with its supplier's statement for toys: a toy is mouthed. */
-export const cleared = ({ use, finish }: Piece): boolean =>
+export const cleared = ({ use, finish }: JudgedPiece): boolean =>
   finish.statement.includes('toy') &&
   use.includes('toy') &&
   use.every((one) => one === 'toy' || one === 'mouth' || !FOOD_USES.includes(one));
 /** Whether what lies there is not made for food to lie on. */
-export const isFar = ({ contact }: Pick<Piece['finish'], 'contact'>): boolean =>
+export const isFar = ({ contact }: Pick<JudgedPiece['finish'], 'contact'>): boolean =>
   contact === 'indirect-only' || contact === 'not-for-food';
-export const isUndeclared = ({ finish }: Piece): boolean =>
+export const isUndeclared = ({ finish }: JudgedPiece): boolean =>
   finish.undeclared || finish.allergens.some((one) => one.toLowerCase() === ALLERGENS_NOT_DECLARED);
 /** Its supplier states that this very finish is fit for food, and it is put to nothing that asks more. */
-export const onPaper = (piece: Piece): boolean =>
+export const onPaper = (piece: JudgedPiece): boolean =>
   piece.finish.statement.includes('food') && !meets(piece, 'mouth', 'toy', 'knife');

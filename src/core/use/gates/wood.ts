@@ -1,5 +1,5 @@
 import { gate } from './gate';
-import { food, meets, soft } from './piece';
+import { food, meets, meetsNoMouth } from './piece';
 
 /** The wood is fit for what it is for. */
 export const wood = gate({
@@ -9,7 +9,7 @@ export const wood = gate({
   maySign: (piece) => {
     if (piece.wood.food === 'toxic') return !food(piece);
     // What a wood is kept off for toys it is kept off for mouths: whichever was hit, neither is signed for.
-    return (piece.wood.food === 'caution' && !piece.wood.keepOff.includes('toy')) || soft(piece);
+    return (piece.wood.food === 'caution' && !piece.wood.keepOff.includes('toy')) || meetsNoMouth(piece);
   },
   keepsFoodOff: 'always',
   shows: ['woods'],

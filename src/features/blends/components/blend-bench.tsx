@@ -24,7 +24,7 @@ import { POT_HEATERS, type PotHeater } from '@/core/melt';
 import { say } from '@/core/quantity';
 import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { blendBench as wording } from '@/messages/screens/blends';
-import { HeatLadder } from '@/trade/drawing/heat-ladder';
+import { HeatLadderPicture } from '@/trade/drawing/heat-ladder';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { handOn, useDraft } from '@/ui/draft';
@@ -374,7 +374,7 @@ function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProp
       <FeelScale waxEquivalent={blend.waxEquivalent} ambientC={around.ambientC} feel={blend.consistency} />
       <PurposeRow draft={draft} ambientC={around.ambientC} hardening={around.hardening} onChange={onChange} />
       <BlendFacts blend={blend} currency={currency} today={today} />
-      <HeatLadder heat={blend} />
+      <HeatLadderPicture heat={blend} />
       <Cautions of={cautions} open={1} />
     </div>
   );

@@ -7,7 +7,7 @@ import { type OunceMeaning, parseAmount, parseTemperature, say } from '@/core/qu
 import { sayIssue } from '@/messages';
 import { convertForm as wording } from '@/messages/screens/blends';
 import { IngredientPicker } from '@/trade/ingredient-picker';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { TextField } from '@/ui/field';
 import { catalogue, reads } from '@/web/here';
 
@@ -58,7 +58,7 @@ export function ConvertForm() {
         </div>
         {asks ? (
           <div className="border-ink border-l-4 pl-3">
-            <Choice
+            <ChoiceField
               asks={wording.whichOunce}
               value={ounce}
               options={OUNCES.map(({ id, name }) => ({ value: id, name }))}

@@ -15,7 +15,7 @@ import { formatMoney, say } from '@/core/quantity';
 import { sizeIt as wording } from '@/messages/screens/blends';
 import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import { catalogue, reads } from '@/web/here';
 
@@ -44,7 +44,7 @@ export function SizeIt({ draft, around, blend, sized, currency, faults, onChange
       <legend className="mb-1 text-[1.12rem] font-[640]" style={{ fontStretch: '114%' }}>
         {wording.howMuch}
       </legend>
-      <Choice
+      <ChoiceField
         asks={wording.whatIsFixed}
         hidden
         value={draft.sizeBy}
@@ -136,7 +136,7 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
   const isLump = draft.others === 'enough';
   return (
     <>
-      <Choice
+      <ChoiceField
         asks={wording.ofTheRestThere}
         value={draft.others ?? 'stock'}
         options={[

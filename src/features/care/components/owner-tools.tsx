@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { ownerTools as wording } from '@/messages/screens/care';
 import { shared } from '@/messages/screens/shared';
-import { Ask } from '@/ui/ask';
+import { AskButton } from '@/ui/ask';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -49,7 +49,7 @@ export function OwnerTools({ ownerId }: { readonly ownerId: number }) {
     <div className="mt-4 flex flex-wrap items-center gap-3">
       <a href={`/api/owner?id=${ownerId}`}>{wording.whatIsKeptOf}</a>
       <a href={`/api/care-calendar?owner=${ownerId}`}>{wording.calendarOfAllTheir}</a>
-      <Ask
+      <AskButton
         opens={wording.forgetThisPerson}
         title={wording.forgetThisPerson}
         say={wording.nameAddressLettersAnd}
@@ -58,7 +58,7 @@ export function OwnerTools({ ownerId }: { readonly ownerId: number }) {
         onDo={(close) => void run(() => erase({ ownerId }), close)}
       >
         <Faults of={rest([])} />
-      </Ask>
+      </AskButton>
     </div>
   );
 }

@@ -7,14 +7,14 @@ import { litreOrBottle as wording } from '@/messages/screens/cost';
 import { SelectField, TextField } from '@/ui/field';
 import { reads } from '@/web/here';
 
-export type Bought = {
+export type BoughtPack = {
   readonly name: string;
   readonly price: string;
   readonly grams: string;
   readonly usedPerMonth: string;
   readonly keepsMonths: string;
 };
-type Props = { readonly bought: readonly Bought[]; readonly currency: string };
+type Props = { readonly bought: readonly BoughtPack[]; readonly currency: string };
 
 /** What a litre instead of a bottle really saves: by what is used of it before it goes off. */
 export function LitreOrBottle({ bought, currency }: Props) {

@@ -6,10 +6,10 @@ import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
 import { useSave } from '@/web/use-save';
-import { sayRead, settle, takeOffered } from '../actions';
+import { sayRead, settleNotice, takeOffered } from '../actions';
 
 /** Read and out of the way; what is held stays held. */
-export function Read({ ids, children }: { readonly ids: readonly number[]; readonly children: string }) {
+export function ReadButton({ ids, children }: { readonly ids: readonly number[]; readonly children: string }) {
   const { busy, faults, run } = useSave();
   return (
     <>
@@ -48,7 +48,7 @@ export function Settle({ id, number, maySell, isKept }: SettleProps) {
         },
         { name: 'reason', label: shared.why },
       ]}
-      save={(values) => settle({ id, ...values })}
+      save={(values) => settleNotice({ id, ...values })}
     />
   );
 }

@@ -5,7 +5,7 @@ import type { School } from '@/core/guide';
 import { ownSide as wording } from '@/messages/screens/guide';
 import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { useSave } from '@/web/use-save';
@@ -33,7 +33,7 @@ export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Pro
         save(school);
       }}
     >
-      <Choice
+      <ChoiceField
         asks={wording.thisShopHoldsWith}
         value={school}
         options={schools.map((one) => ({

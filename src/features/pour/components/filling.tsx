@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Tick } from '@/ui/tick';
-import { type Form, useForm } from '@/web/form/use-form';
+import { type FormState, useForm } from '@/web/form/use-form';
 import { catalogue, reads } from '@/web/here';
 import { filled } from '../actions';
 import { FillFields } from '../forms';
@@ -220,7 +220,7 @@ export function Filling(props: Props) {
 
 type RowProps = {
   readonly jar: Jar;
-  readonly form: Form<Typed>;
+  readonly form: FormState<Typed>;
   readonly at: number;
   readonly count: string;
   readonly net: string;

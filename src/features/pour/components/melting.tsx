@@ -10,7 +10,7 @@ import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { melting as wording } from '@/messages/screens/pour';
 import { shared } from '@/messages/screens/shared';
-import { HeatLadder } from '@/trade/drawing/heat-ladder';
+import { HeatLadderPicture } from '@/trade/drawing/heat-ladder';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
 import { useAlarms } from '@/trade/hands/use-alarms';
 import { Button } from '@/ui/button';
@@ -231,7 +231,7 @@ export function Melting(props: Props) {
         <WentWrong pourId={pourId} />
       </section>
       <div className="flex flex-col gap-6">
-        <HeatLadder heat={heat} potC={now} by={HEATER_WORDS[heatedBy]} />
+        <HeatLadderPicture heat={heat} potC={now} by={HEATER_WORDS[heatedBy]} />
         <Curve {...props} trace={trace} clearAt={clearAt} shavedAt={shavedAt} dryAt={dryAt} pan={pan} onPan={setChosenId} />
       </div>
     </div>

@@ -15,7 +15,7 @@ type Props = {
 };
 
 /** Too much went in: two ways to put it right, each in one tap. */
-export function Overpour({ ingredient, overG, busy, onRescale, onSpread }: Props) {
+export function OverpourAsked({ ingredient, overG, busy, onRescale, onSpread }: Props) {
   return (
     <div role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
       <p className="text-lg font-semibold">

@@ -2,7 +2,7 @@ import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
 import { potMarks as wording } from '@/messages/screens/pour';
-import { Pot } from '@/trade/drawing/pot';
+import { PotPicture } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
 import { catalogue, reads } from '@/web/here';
 
@@ -19,7 +19,7 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
     <section aria-label={wording.marks}>
       <h2 className="mb-2">{wording.thePot(say(targetG, 'g', reads()))}</h2>
       <div className="flex gap-5">
-        <Pot
+        <PotPicture
           layers={lines.map((line) => ({
             id: line.ingredient,
             family: findIngredient(line.ingredient, catalogue())?.family ?? '',

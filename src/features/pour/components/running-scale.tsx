@@ -20,7 +20,7 @@ import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, we
 import { WeighFields } from '../forms';
 import { Gather, type ShelfLot } from './gather';
 import { Jug } from './jug';
-import { Overpour } from './overpour';
+import { OverpourAsked } from './overpour';
 import { PotMarks, ToMark } from './pot-marks';
 import { PracticePanel } from './practice-panel';
 import { type Stray, StraySheet } from './stray-sheet';
@@ -139,7 +139,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <section aria-label={wording.runningScale}>
         {over && !correcting ? (
-          <Overpour
+          <OverpourAsked
             ingredient={over.ingredient}
             overG={over.overG}
             busy={busy}

@@ -7,13 +7,13 @@ import { pourWeighForm as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
-import type { Form as FormOf } from '@/web/form/use-form';
+import type { FormState } from '@/web/form/use-form';
 import { reads } from '@/web/here';
 import type { useDevice } from '@/web/use-device';
 import type { ShelfLot } from './gather';
 
 type WeighProps = {
-  readonly form: FormOf<{ reading: string; lotId: string }>;
+  readonly form: FormState<{ reading: string; lotId: string }>;
   readonly shown: ReturnType<typeof useDevice>;
   readonly device: boolean;
   readonly practice: boolean;

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { z } from 'zod';
 import { COUNTRIES, LANGUAGES, type Upkeep } from '@/core/care';
-import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
+import { bottleWords, LANGUAGE_NAMES, type SaidBottle } from '@/messages/care';
 import { sellForm as wording } from '@/messages/screens/release';
 import { shared } from '@/messages/screens/shared';
 import { Unsell } from '@/trade/unsell';
@@ -12,7 +12,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Form } from '@/ui/form';
 import { Link } from '@/ui/link';
-import { type Form as FormOf, useForm } from '@/web/form/use-form';
+import { type FormState, useForm } from '@/web/form/use-form';
 import { sell } from '../actions';
 import { SaleFields } from '../forms';
 
@@ -25,7 +25,7 @@ type Props = {
   readonly unsold: number;
   readonly currency: string;
   readonly today: string;
-  readonly bottles: readonly Bottle[];
+  readonly bottles: readonly SaidBottle[];
   /** The lot that was said to go with the pieces; may be empty. */
   readonly bottle: string;
   /** What a piece is to sell for, as typed under its cost; may be empty. */
@@ -95,7 +95,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
   );
 }
 
-type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: FormOf<SaleTyped> };
+type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: FormState<SaleTyped> };
 
 /** How many and for how much; the rest is as usual until somebody says otherwise. */
 function SaleRows({ form, currency, bottles }: RowsProps) {
@@ -118,7 +118,7 @@ const USED: Readonly<Record<string, string>> = { daily: 'daily', weekly: 'weekly
 const WASHED: Readonly<Record<string, string>> = { wipe: 'wiped', hand: wording.washedByHand, soak: wording.leftInWater };
 
 /** What is taken for granted of a sale, in a line. */
-function assumed(sale: SaleTyped, bottles: readonly Bottle[]): string {
+function assumed(sale: SaleTyped, bottles: readonly SaidBottle[]): string {
   const who = sale.buyer.trim() || wording.aBuyerWhoIs;
   const bottle = bottles.find((one) => String(one.lotId) === sale.bottle);
   return [

@@ -12,7 +12,7 @@ type NeedsProps = {
 };
 
 /** What a batch takes of each lot, and what that costs a piece. */
-export function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
+export function NeedsPanel({ needs, regimen, pieces, currency }: NeedsProps) {
   const known = needs.every((need) => need.minor !== null);
   const total = needs.reduce((sum, need) => sum + (need.minor ?? 0), 0);
   const weighed = Math.max(0, ...needs.map((need) => need.records));

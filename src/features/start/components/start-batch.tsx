@@ -3,7 +3,7 @@
 import { startBatch as wording } from '@/messages/screens/start';
 import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
 import { GatesAhead } from './gates-ahead';
-import { Needs } from './needs';
+import { NeedsPanel } from './needs';
 import { OverYears } from './over-years';
 import { PlanPreview } from './plan-preview';
 import { RulesAgainst } from './rules-against';
@@ -86,7 +86,7 @@ function Outlook({ lots, zone, initials, currency, of: { form, chosen, tree, ahe
           currency={currency}
         />
       ) : null}
-      {needs?.ok ? <Needs needs={needs.value} regimen={chosen.regimen} pieces={pieces} currency={currency} /> : null}
+      {needs?.ok ? <NeedsPanel needs={needs.value} regimen={chosen.regimen} pieces={pieces} currency={currency} /> : null}
     </section>
   );
 }

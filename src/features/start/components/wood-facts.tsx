@@ -1,7 +1,7 @@
 import type { Species } from '@/core/material';
 import { USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { woodFacts as wording } from '@/messages/screens/start';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 
 export type SpeciesChoice = Pick<
   Species,
@@ -50,7 +50,7 @@ type AskProps = {
 export function WhichTree({ asks, known, onSay }: AskProps) {
   if (asks.length === 0) return null;
   return (
-    <Choice
+    <ChoiceField
       asks={<span className="font-semibold text-ink">{asks.join(' ')}</span>}
       value={known === null ? null : known ? 'yes' : 'no'}
       options={ANSWERS}

@@ -4,7 +4,7 @@ import type { Design } from '@/data/catalogue/catalogue';
 import { startShapes as wording } from '@/messages/screens/start';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import type { FieldOf, Form } from '@/web/form/use-form';
+import type { FieldOf, FormState } from '@/web/form/use-form';
 import type { DesignFields } from '../forms';
 
 /** Fields that are typed straight into the form. */
@@ -25,7 +25,7 @@ export type FieldsProps = {
   readonly draft: DesignDraft;
   readonly designs: readonly Pick<Design, 'name' | 'revisionId' | 'geometry'>[];
   readonly field: (name: Typed) => FieldOf;
-  readonly form: Form<z.input<typeof DesignFields>>;
+  readonly form: FormState<z.input<typeof DesignFields>>;
   readonly faults: Readonly<Record<string, string>>;
   /** What was understood of it. */
   readonly echo: string | null;

@@ -9,7 +9,7 @@ import { lotButtons as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
 import { reads } from '@/web/here';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
-import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
+import { holdThisLot, lift, retire, saveBath, saveLoss, saveLotCheck, saveThumb, saveTinSale } from '../lot-actions';
 import { savePlacing } from '../supply-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };
@@ -246,7 +246,7 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
         const words = LOT_CHECK_WORDS[kind as keyof typeof LOT_CHECK_WORDS];
         return words ? <p className="text-soft">{wording.goodBad(words.how, words.pass, words.fail)}</p> : null;
       }}
-      save={(values) => saveCheck({ lotId: lot.id, temp: '', beside: '', ...values })}
+      save={(values) => saveLotCheck({ lotId: lot.id, temp: '', beside: '', ...values })}
     />
   );
 }
@@ -272,7 +272,7 @@ function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
         say={wording.fromThisMomentNothing}
         saves={wording.holdItNow}
         fields={[{ name: 'reason', label: shared.why, hint: wording.smellsRancidSuppliersRecall }]}
-        save={(values) => hold({ lotId: lot.id, ...values })}
+        save={(values) => holdThisLot({ lotId: lot.id, ...values })}
       />
     </>
   );

@@ -6,7 +6,7 @@ import { sayIssue } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { lotSheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
@@ -109,7 +109,7 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
       />
       {(read.asks || (lot.ounce && isOunce)) && (
         <div className="mb-2 border-l-4 border-ink pl-3">
-          <Choice
+          <ChoiceField
             asks={wording.whichOunce}
             value={lot.ounce}
             options={OUNCES.map(({ id, name }) => ({ value: id, name }))}

@@ -12,7 +12,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
-import { type Form, useForm } from '@/web/form/use-form';
+import { type FormState, useForm } from '@/web/form/use-form';
 import { catalogue, reads } from '@/web/here';
 import { FOOD_WORDS, OwnFields } from '../forms';
 import { saveOwn } from '../own-actions';
@@ -122,7 +122,7 @@ export function OwnSheet({ of, open, onOpenChange }: { readonly of?: KnownOwn } 
   );
 }
 
-type FiguresProps = { readonly form: Form<Typed>; readonly like: Ingredient; readonly of: KnownOwn | undefined };
+type FiguresProps = { readonly form: FormState<Typed>; readonly like: Ingredient; readonly of: KnownOwn | undefined };
 
 function OwnFigures({ form, like, of }: FiguresProps) {
   const sheet = form.values;

@@ -8,7 +8,7 @@ import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { rightWords } from '@/messages/right';
 import { shared } from '@/messages/screens/shared';
 import { putRightSheet as wording } from '@/messages/screens/stores';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
@@ -59,7 +59,7 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
       saves={wording.weighedAndDone}
       notYet={!reckoned.ok}
     >
-      <Choice
+      <ChoiceField
         asks={wording.whatIsWrongWith}
         hidden
         value={mode}

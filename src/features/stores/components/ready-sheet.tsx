@@ -14,7 +14,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
-import { type Form, useForm } from '@/web/form/use-form';
+import { type FormState, useForm } from '@/web/form/use-form';
 import { catalogue } from '@/web/here';
 import { FOOD_WORDS, ReadyFields } from '../forms';
 import { saveReady } from '../own-actions';
@@ -139,7 +139,7 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
   );
 }
 
-type OfForm = { readonly form: Form<Typed> };
+type OfForm = { readonly form: FormState<Typed> };
 
 /** What the label declares, each with its share where that is said. */
 function Declared({ form }: OfForm) {

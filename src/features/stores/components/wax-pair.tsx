@@ -13,7 +13,7 @@ import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { reads } from '@/web/here';
 import { type Save, useSave } from '@/web/use-save';
-import { saveCheck } from '../lot-actions';
+import { saveLotCheck } from '../lot-actions';
 import { useBoardReader } from '../use-board-reader';
 
 /** A sheet of card on which two pieces lie, mm: this lot on the marked half, the known piece on the other. */
@@ -95,7 +95,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
     const note = wording.readFromAPicture(apart.toFixed(1));
     void saving.run(
       () =>
-        saveCheck({
+        saveLotCheck({
           lotId,
           kind: 'colour',
           pass: pass ? 'yes' : 'no',

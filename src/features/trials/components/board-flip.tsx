@@ -6,7 +6,7 @@ import type { PartCorners } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { photoAt } from '@/ui/kept-photo';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { FlatBoard } from './flat-board';
 
 export type Shot = {
@@ -160,7 +160,7 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
         <ol className="reading relative h-6 font-bold" style={{ width: WIDE }}>
           {fields[board - 1]?.map(({ fromMm, lengthMm: long, at }) => (
             <li key={fromMm} className="-translate-x-1/2 absolute" style={{ left: (fromMm + long / 2) * scale }}>
-              {LETTERS[at]}
+              {LINE_LETTERS[at]}
             </li>
           ))}
         </ol>

@@ -1,5 +1,5 @@
 import { classes } from '@/ui/classes';
-import { LETTERS, toneOf } from '@/ui/line-look';
+import { LINE_LETTERS, toneOf } from '@/ui/line-look';
 
 /** Slopes and widths of the hatches; the first, of the bare field, has none. */
 const HATCH = [
@@ -78,7 +78,7 @@ export function BoardPlan({ id, lengthMm, widthMm, fields, says, className }: Pr
               fontWeight="700"
               fill="var(--ink)"
             >
-              {LETTERS[at]}
+              {LINE_LETTERS[at]}
             </text>
           </g>
         );

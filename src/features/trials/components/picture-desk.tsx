@@ -8,7 +8,7 @@ import { pictureDesk as wording } from '@/messages/screens/trials';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { Faults, SelectField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
@@ -59,7 +59,7 @@ function PicturePicks({
           </option>
         ))}
       </SelectField>
-      <Choice
+      <ChoiceField
         asks="Light"
         lies="beside"
         value={lamp}

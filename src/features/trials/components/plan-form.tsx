@@ -7,15 +7,15 @@ import { shared } from '@/messages/screens/shared';
 import { planForm as wording } from '@/messages/screens/trials';
 import { Why } from '@/trade/why';
 import { Button } from '@/ui/button';
-import { Choice } from '@/ui/choice';
+import { ChoiceField } from '@/ui/choice';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
-import { LETTERS } from '@/ui/line-look';
+import { LINE_LETTERS } from '@/ui/line-look';
 import { Tick } from '@/ui/tick';
 import { reads } from '@/web/here';
 import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
-import { type Plan, type PlanProps, tried, usePlan } from './use-plan';
+import { type PlanProps, type TrialPlanHere, tried, usePlan } from './use-plan';
 
 /** The plan of a trial: what is asked, on what, which finishes; beside it how the fields lie and what they can tell. */
 export function PlanForm(props: PlanProps) {
@@ -40,7 +40,7 @@ export function PlanForm(props: PlanProps) {
   );
 }
 
-type Of = { readonly plan: Plan };
+type Of = { readonly plan: TrialPlanHere };
 
 /** What is asked first, and what else is looked at on the way. */
 function Question({ plan: { form } }: Of) {
@@ -186,14 +186,16 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
 }
 
 const Letter = ({ at }: { readonly at: number }) => (
-  <span className="reading flex h-8 w-8 items-center justify-center border-2 border-ink bg-paper font-bold">{LETTERS[at]}</span>
+  <span className="reading flex h-8 w-8 items-center justify-center border-2 border-ink bg-paper font-bold">
+    {LINE_LETTERS[at]}
+  </span>
 );
 
 /** The wood and how much of it. */
 function Bearers({ plan: { form }, woods }: Of & Pick<PlanProps, 'woods'>) {
   return (
     <div className="border-rule border-t pt-2">
-      <Choice
+      <ChoiceField
         asks="On"
         value={form.values.bearer}
         options={BEARERS.map((value) => ({ value, ...BEARER_WORDS[value] }))}
@@ -230,7 +232,7 @@ function WearFields({ plan: { form } }: Of) {
   };
   return (
     <div className="border-rule border-t pt-2">
-      <Choice
+      <ChoiceField
         asks={wording.whatOneCycleIs}
         lies="bar"
         value={wear}

@@ -1,6 +1,6 @@
 import type { TreatmentAnswer, TrialKind } from '@/core/trial';
 import { sayDifference, sayValue, sayVerdict } from '@/messages';
-import { LETTERS, toneOf } from '@/ui/line-look';
+import { LINE_LETTERS, toneOf } from '@/ui/line-look';
 import { reads } from '@/web/here';
 
 type Row = { readonly answer: TreatmentAnswer; readonly at: number; readonly name: string };
@@ -29,7 +29,7 @@ export function SpanChart({ kind, better, rows }: Props) {
           className="grid grid-cols-[2.25rem_minmax(0,9rem)_minmax(0,1fr)_6.5rem] items-center gap-x-3 border-hair border-t py-2"
         >
           <span className="reading flex h-8 w-8 items-center justify-center border-2 border-ink bg-paper font-bold">
-            {LETTERS[at]}
+            {LINE_LETTERS[at]}
           </span>
           <span className="leading-5">
             {name}

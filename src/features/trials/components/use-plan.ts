@@ -173,4 +173,4 @@ export function usePlan(props: PlanProps) {
     questionName: TRIAL_KIND_WORDS[values.question].name,
   };
 }
-export type Plan = ReturnType<typeof usePlan>;
+export type TrialPlanHere = ReturnType<typeof usePlan>;

@@ -13,7 +13,7 @@ import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { stamp } from '@/web/outbox-store';
 import { useSave } from '@/web/use-save';
-import { correct } from '../actions';
+import { correctRecord } from '../actions';
 import { CorrectionFields } from '../forms';
 
 type Props = {
@@ -34,7 +34,7 @@ export function CorrectionSheet({ batchId, entry, open, onOpenChange }: Props & 
   const form = useForm({
     schema: CorrectionFields,
     start: { at: entry.at, grams: '', seen: entry.seen, sure: false },
-    save: async (said) => correct({ clientId: freshId(), batchId, ...(await stamp()), corrects: entry.clientId, ...said }),
+    save: async (said) => correctRecord({ clientId: freshId(), batchId, ...(await stamp()), corrects: entry.clientId, ...said }),
     done: () => onOpenChange(false),
     keptAs: `correction ${entry.clientId}`,
   });

@@ -5,7 +5,7 @@ import { shared } from '@/messages/screens/shared';
 import { pieceList as wording } from '@/messages/screens/work';
 import { Link } from '@/ui/link';
 import { FormSheet } from '@/web/form/form-sheet';
-import { join, part, split } from '../actions';
+import { join, part, splitThisBatch } from '../actions';
 
 export type PieceRow = {
   readonly id: number;
@@ -54,7 +54,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
               saves={wording.splitThemOff}
               fields={[NAMED, { name: 'why', label: shared.why, hint: wording.drySpotsOnThe }]}
               save={async ({ pieces: which, why }) => {
-                const made = await split({ batchId, pieces: which, why });
+                const made = await splitThisBatch({ batchId, pieces: which, why });
                 if (made.ok) router.push(`/work/${made.value.number}`);
                 return made;
               }}

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { NewBatch } from '@/features/start/new-batch';
+import { NewBatchPage } from '@/features/start/new-batch';
 import { shared } from '@/messages/screens/shared';
 
 export const metadata: Metadata = { title: shared.startABatch };
@@ -14,7 +14,7 @@ export default async function StartBatchPage({ searchParams }: { readonly search
   );
   const [regimen, wood, origin, piece] = [one(asked.regimen), one(asked.wood), one(asked.origin), one(asked.piece)];
   return (
-    <NewBatch
+    <NewBatchPage
       asked={{
         ...(regimen ? { regimen } : {}),
         ...(wood ? { wood } : {}),
