@@ -2,7 +2,6 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { sentAway } from './away';
 
 /** How often a page that stands open asks whether anything changed, ms: what other devices record shows by then. */
 const ASKS_EVERY_MS = 20_000;
@@ -15,7 +14,7 @@ const PLAN_AFTER_MS = 1500;
 async function hasChanged(version: string): Promise<boolean> {
   try {
     const answer = await fetch('/api/version', { cache: 'no-store', headers: { 'if-none-match': `"${version}"` } });
-    if (answer.status === 401) await sentAway();
+    if (answer.status === 401) await (await import('./away')).sentAway();
     return answer.ok;
   } catch {
     return false;
