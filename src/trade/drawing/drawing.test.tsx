@@ -4,7 +4,7 @@ import { CHECK_KINDS } from '@/core/cure';
 import { SPECIES } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { REGIMENS, STEP_KINDS } from '@/core/regimen';
-import { CheckPicture } from './check-picture';
+import { CheckPicture } from '../checks';
 import { lookOf } from './look';
 import { PieceMark } from './piece-mark';
 import { RegimenScore, ScoreLine } from './regimen-score';

@@ -4,7 +4,7 @@ import { useRef } from 'react';
 import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
 import { checkForm as wording } from '@/messages/screens/cure';
-import { CheckPicture } from '@/trade/drawing/check-picture';
+import { CheckPicture } from '@/trade/checks';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
