@@ -1,5 +1,5 @@
 import { integer, primaryKey, real, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
-import { moment, positive, version } from './shared';
+import { moment, positive, refer, version } from './shared';
 import { person } from './shop';
 
 export const formula = sqliteTable('formula', {
@@ -14,15 +14,11 @@ export const formulaRevision = sqliteTable(
   'formula_revision',
   {
     id: integer('id').primaryKey(),
-    formulaId: integer('formula_id')
-      .notNull()
-      .references(() => formula.id),
+    formulaId: refer('formula_id', () => formula.id),
     number: integer('number').notNull(),
     basis: text('basis', { enum: ['mass', 'volume'] }).notNull(),
     note: text('note').notNull().default(''),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [unique('formula_revision_number').on(t.formulaId, t.number)],
@@ -31,9 +27,7 @@ export const formulaRevision = sqliteTable(
 export const formulaLine = sqliteTable(
   'formula_line',
   {
-    revisionId: integer('revision_id')
-      .notNull()
-      .references(() => formulaRevision.id),
+    revisionId: refer('revision_id', () => formulaRevision.id),
     ordinal: integer('ordinal').notNull(),
     ingredientId: text('ingredient_id').notNull(),
     parts: real('parts').notNull(),

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, real, sqliteTable, text, unique, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { CARE_CLASSES, LANGUAGES, UPKEEPS, USES, WASHES } from '@/core/care';
-import { moment } from './shared';
+import { moment, refer } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
 import { piece } from './work';
@@ -28,9 +28,7 @@ export const sale = sqliteTable(
     priceMinor: integer('price_minor'),
     ownerId: integer('owner_id').references(() => owner.id),
     soldOn: text('sold_on').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
@@ -41,18 +39,12 @@ export const saleStruck = sqliteTable(
   'sale_struck',
   {
     id: integer('id').primaryKey(),
-    pieceId: integer('piece_id')
-      .notNull()
-      .references(() => piece.id),
+    pieceId: refer('piece_id', () => piece.id),
     soldOn: text('sold_on').notNull(),
     priceMinor: integer('price_minor'),
-    soldBy: integer('sold_by')
-      .notNull()
-      .references(() => person.id),
+    soldBy: refer('sold_by', () => person.id),
     soldAt: moment('sold_at').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -66,17 +58,13 @@ export const tinSale = sqliteTable(
   'tin_sale',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     count: integer('count').notNull(),
     priceMinor: integer('price_minor'),
     ownerId: integer('owner_id').references(() => owner.id),
     withPieceId: integer('with_piece_id').references(() => piece.id),
     soldOn: text('sold_on').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -126,9 +114,7 @@ export const careEvent = sqliteTable(
   'care_event',
   {
     id: integer('id').primaryKey(),
-    carePlanId: integer('care_plan_id')
-      .notNull()
-      .references(() => carePlan.id),
+    carePlanId: refer('care_plan_id', () => carePlan.id),
     ordinal: integer('ordinal').notNull(),
     dueOn: text('due_on').notNull(),
   },
@@ -142,9 +128,7 @@ export const careReport = sqliteTable(
   'care_report',
   {
     id: integer('id').primaryKey(),
-    carePlanId: integer('care_plan_id')
-      .notNull()
-      .references(() => carePlan.id),
+    carePlanId: refer('care_plan_id', () => carePlan.id),
     kind: text('kind', { enum: REPORTS }).notNull(),
     reportedOn: text('reported_on').notNull(),
     note: text('note').notNull().default(''),
@@ -177,9 +161,7 @@ export const outbox = sqliteTable(
   'outbox',
   {
     id: integer('id').primaryKey(),
-    carePlanId: integer('care_plan_id')
-      .notNull()
-      .references(() => carePlan.id),
+    carePlanId: refer('care_plan_id', () => carePlan.id),
     /** Unread since letters have a key. */
     ordinal: integer('ordinal').notNull(),
     /** Which letter it is among all about its plan: `hold:12`. See `core/letters`. */

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { type AnySQLiteColumn, check, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { LAST_REASONS } from '@/core/batch';
-import { moment, oneOf } from './shared';
+import { moment, oneOf, refer } from './shared';
 import { person } from './shop';
 import { batch } from './work';
 
@@ -13,9 +13,7 @@ export const stepChange = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     kind: text('kind', { enum: STEP_CHANGES }).notNull(),
     slot: text('slot').notNull(),
     /** The step it comes after: the last coat of the material that was given, or, for one more, the last thing done. */
@@ -24,9 +22,7 @@ export const stepChange = sqliteTable(
     note: text('note').notNull().default(''),
     /** Of a taking back: what it takes back. */
     takesBack: integer('takes_back').references((): AnySQLiteColumn => stepChange.id),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [

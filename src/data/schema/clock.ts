@@ -1,5 +1,5 @@
 import { index, integer, sqliteTable } from 'drizzle-orm/sqlite-core';
-import { moment } from './shared';
+import { moment, refer } from './shared';
 import { person } from './shop';
 
 /** Someone's word that the machine's clock is right although it leapt against the newest record; never changed. */
@@ -12,9 +12,7 @@ export const clockWord = sqliteTable(
     /** The newest record of then, and the last entry that was written before: what comes after counts from this word on. */
     newestAt: moment('newest_at').notNull(),
     lastEntryId: integer('last_entry_id').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
   },
   (t) => [index('clock_word_person').on(t.personId)],
 );

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { moment, positive, version } from './shared';
+import { moment, positive, refer, version } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
 import { batch, piece } from './work';
@@ -9,14 +9,10 @@ import { batch, piece } from './work';
 export const pin = sqliteTable(
   'pin',
   {
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     task: text('task').notNull(),
     startAt: moment('start_at').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.batchId, t.task] })],
@@ -27,19 +23,11 @@ export const pieceMove = sqliteTable(
   'piece_move',
   {
     id: integer('id').primaryKey(),
-    pieceId: integer('piece_id')
-      .notNull()
-      .references(() => piece.id),
-    fromBatch: integer('from_batch')
-      .notNull()
-      .references(() => batch.id),
-    toBatch: integer('to_batch')
-      .notNull()
-      .references(() => batch.id),
+    pieceId: refer('piece_id', () => piece.id),
+    fromBatch: refer('from_batch', () => batch.id),
+    toBatch: refer('to_batch', () => batch.id),
     why: text('why').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('piece_move_piece').on(t.pieceId), index('piece_move_to').on(t.toBatch)],
@@ -51,14 +39,10 @@ export const recovery = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     way: text('way').notNull(),
     beforeTask: text('before_task').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     withdrawnAt: moment('withdrawn_at'),
   },
@@ -71,18 +55,12 @@ export const massReading = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
-    pieceId: integer('piece_id')
-      .notNull()
-      .references(() => piece.id),
+    batchId: refer('batch_id', () => batch.id),
+    pieceId: refer('piece_id', () => piece.id),
     task: text('task').notNull(),
     beforeG: real('before_g').notNull(),
     afterG: real('after_g'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -112,13 +90,9 @@ export const weighIn = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     grams: real('grams').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('weigh_in_batch').on(t.batchId, t.at), positive('weigh_in_grams', t.grams)],
@@ -148,8 +122,6 @@ export const labelled = sqliteTable('labelled', {
   batchId: integer('batch_id')
     .primaryKey()
     .references(() => batch.id),
-  personId: integer('person_id')
-    .notNull()
-    .references(() => person.id),
+  personId: refer('person_id', () => person.id),
   at: moment('at').notNull(),
 });

@@ -5,7 +5,7 @@ import { FEELS } from '@/core/blend';
 import { HEATERS } from '@/core/caution';
 import { formulaRevision } from './blends';
 import { json } from './json';
-import { moment, oneOf, positive, version } from './shared';
+import { moment, oneOf, positive, refer, version } from './shared';
 import { person } from './shop';
 import { container, lot } from './stores';
 
@@ -32,9 +32,7 @@ export const pour = sqliteTable(
   'pour',
   {
     id: integer('id').primaryKey(),
-    formulaRevisionId: integer('formula_revision_id')
-      .notNull()
-      .references(() => formulaRevision.id),
+    formulaRevisionId: refer('formula_revision_id', () => formulaRevision.id),
     targetG: real('target_g').notNull(),
     /** What stays in the pot is made on top of the target, so that the jars come out full. */
     residueG: real('residue_g').notNull().default(0),
@@ -61,9 +59,7 @@ export const pour = sqliteTable(
     liddedAt: moment('lidded_at'),
     state: text('state', { enum: POUR_STATES }).notNull().default('weighing'),
     lotId: integer('lot_id').references(() => lot.id),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     version: version(),
   },
@@ -76,9 +72,7 @@ export const pourEntry = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    pourId: integer('pour_id')
-      .notNull()
-      .references(() => pour.id),
+    pourId: refer('pour_id', () => pour.id),
     ingredientId: text('ingredient_id').notNull(),
     /** Null at a practice pot: nothing was drawn. */
     lotId: integer('lot_id').references(() => lot.id),
@@ -88,9 +82,7 @@ export const pourEntry = sqliteTable(
     /** Where the jug stood after it, ml; null where it was weighed. */
     levelMl: real('level_ml'),
     corrects: text('corrects'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('pour_entry_pour').on(t.pourId), positive('pour_entry_grams', t.grams)],
@@ -101,9 +93,7 @@ export const potReading = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    pourId: integer('pour_id')
-      .notNull()
-      .references(() => pour.id),
+    pourId: refer('pour_id', () => pour.id),
     tempC: real('temp_c').notNull(),
     at: moment('at').notNull(),
   },
@@ -115,19 +105,13 @@ export const fill = sqliteTable(
   'fill',
   {
     id: integer('id').primaryKey(),
-    pourId: integer('pour_id')
-      .notNull()
-      .references(() => pour.id),
-    containerId: integer('container_id')
-      .notNull()
-      .references(() => container.id),
+    pourId: refer('pour_id', () => pour.id),
+    containerId: refer('container_id', () => container.id),
     count: integer('count').notNull(),
     netG: real('net_g').notNull(),
     /** Net masses that were weighed, g; the label's is the lowest of them. */
     samplesG: json('samples_g', z.array(z.number()).readonly()).notNull().default(sql`'[]'`),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
   },
   (t) => [index('fill_pour').on(t.pourId), positive('fill_count', t.count), positive('fill_net', t.netG)],
 );
@@ -154,9 +138,7 @@ export const slip = sqliteTable(
     pourId: integer('pour_id').references(() => pour.id),
     lotId: integer('lot_id').references(() => lot.id),
     says: text('says').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -172,14 +154,10 @@ export const thumbTest = sqliteTable(
   'thumb_test',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     tempC: real('temp_c').notNull(),
     felt: text('felt', { enum: FEELS }).notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [oneOf('thumb_test_felt', t.felt, FEELS), check('thumb_test_temp', sql`${t.tempC} between -10 and 60`)],

@@ -3,6 +3,8 @@ import { type AnySQLiteColumn, check, integer } from 'drizzle-orm/sqlite-core';
 
 /** UTC milliseconds. */
 export const moment = (name: string) => integer(name);
+/** A row of another table that each row names. */
+export const refer = (name: string, to: () => AnySQLiteColumn) => integer(name).notNull().references(to);
 /** Bumped by every change of a row that people edit; a stale write is refused. */
 export const version = () => integer('version').notNull().default(1);
 

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { READS } from '@/core/quantity';
 import { PLACE_HAZARDS, PLACE_KINDS } from '@/core/regimen';
 import { json } from './json';
-import { moment, oneOf, version } from './shared';
+import { moment, oneOf, refer, version } from './shared';
 
 const ReadsShape = z.object({
   mass: z.enum(READS.mass),
@@ -57,9 +57,7 @@ export const personOpening = sqliteTable(
   'person_opening',
   {
     id: integer('id').primaryKey(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     day: integer('day').notNull(),
     open: text('open').notNull(),
     close: text('close').notNull(),
@@ -75,9 +73,7 @@ export const personOpening = sqliteTable(
 export const personAway = sqliteTable(
   'person_away',
   {
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     date: text('date').notNull(),
   },
   (t) => [primaryKey({ columns: [t.personId, t.date] })],
@@ -123,9 +119,7 @@ export const roomReading = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    placeId: integer('place_id')
-      .notNull()
-      .references(() => place.id),
+    placeId: refer('place_id', () => place.id),
     at: moment('at').notNull(),
     tempC: real('temp_c').notNull(),
     rhFraction: real('rh_fraction').notNull(),
@@ -142,9 +136,7 @@ export const roomReading = sqliteTable(
 export const roomHour = sqliteTable(
   'room_hour',
   {
-    placeId: integer('place_id')
-      .notNull()
-      .references(() => place.id),
+    placeId: refer('place_id', () => place.id),
     /** Whole hours since 1970, UTC. */
     hour: integer('hour').notNull(),
     firstAt: moment('first_at').notNull(),
@@ -159,9 +151,7 @@ export const roomHour = sqliteTable(
 export const roomSeason = sqliteTable(
   'room_season',
   {
-    placeId: integer('place_id')
-      .notNull()
-      .references(() => place.id),
+    placeId: refer('place_id', () => place.id),
     month: integer('month').notNull(),
     hour: integer('hour').notNull(),
     n: integer('n').notNull(),

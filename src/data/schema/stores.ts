@@ -6,7 +6,7 @@ import { CONTACTS, OwnMaterialFacts, ROLES } from '@/core/material';
 import { STATEMENTS } from '@/core/use';
 import { formulaRevision } from './blends';
 import { json } from './json';
-import { moment, oneOf, positive, version } from './shared';
+import { moment, oneOf, positive, refer, version } from './shared';
 import { person, place } from './shop';
 
 export const LOT_KINDS = ['bought', 'made', 'tin', 'bath', 'ready', 'bottle'] as const;
@@ -89,14 +89,10 @@ export const readyMade = sqliteTable(
 export const readyMadeWas = sqliteTable(
   'ready_made_was',
   {
-    readyMadeId: integer('ready_made_id')
-      .notNull()
-      .references(() => readyMade.id),
+    readyMadeId: refer('ready_made_id', () => readyMade.id),
     number: integer('number').notNull(),
     facts: json('facts', z.record(z.string(), z.unknown()).readonly()).notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.readyMadeId, t.number] })],
@@ -112,9 +108,7 @@ export const ownMaterial = sqliteTable(
     facts: json('facts', OwnMaterialFacts).notNull(),
     /** A photo of its label or sheet, by its hash. */
     photoHash: text('photo_hash'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.id, t.number] })],
@@ -158,14 +152,10 @@ export const supplyMove = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    supplyId: integer('supply_id')
-      .notNull()
-      .references(() => supply.id),
+    supplyId: refer('supply_id', () => supply.id),
     change: real('change').notNull(),
     why: text('why', { enum: ['came', 'used', 'counted'] }).notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('supply_move_supply').on(t.supplyId, t.at), oneOf('supply_move_why', t.why, ['came', 'used', 'counted'])],
@@ -177,9 +167,7 @@ export const reference = sqliteTable('reference', {
   materialId: text('material_id').notNull(),
   says: text('says').notNull(),
   photoHash: text('photo_hash'),
-  personId: integer('person_id')
-    .notNull()
-    .references(() => person.id),
+  personId: refer('person_id', () => person.id),
   at: moment('at').notNull(),
 });
 
@@ -209,9 +197,7 @@ export const lot = sqliteTable(
     containerId: integer('container_id').references(() => container.id),
     count: integer('count'),
     note: text('note').notNull().default(''),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     version: version(),
   },
@@ -232,12 +218,8 @@ export const lot = sqliteTable(
 export const lotEdge = sqliteTable(
   'lot_edge',
   {
-    fromLot: integer('from_lot')
-      .notNull()
-      .references(() => lot.id),
-    intoLot: integer('into_lot')
-      .notNull()
-      .references(() => lot.id),
+    fromLot: refer('from_lot', () => lot.id),
+    intoLot: refer('into_lot', () => lot.id),
     grams: real('grams').notNull(),
   },
   (t) => [
@@ -253,16 +235,12 @@ export const movement = sqliteTable(
   'movement',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     grams: real('grams').notNull(),
     why: text('why', { enum: MOVES }).notNull(),
     /** The log or pour entry that caused it, by client id. */
     entry: text('entry'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -278,13 +256,9 @@ export const hold = sqliteTable(
   'hold',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     reason: text('reason').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     liftedBy: integer('lifted_by').references(() => person.id),
     liftedAt: moment('lifted_at'),
@@ -303,18 +277,14 @@ export const lotCheck = sqliteTable(
   'lot_check',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     kind: text('kind', { enum: LOT_CHECKS }).notNull(),
     pass: integer('pass', { mode: 'boolean' }).notNull(),
     note: text('note').notNull().default(''),
     /** How warm it was judged, °C, and beside which known piece; null where nobody said. */
     tempC: real('temp_c'),
     referenceId: integer('reference_id').references(() => reference.id),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('lot_check_lot').on(t.lotId), oneOf('lot_check_kind', t.kind, LOT_CHECKS)],
@@ -325,9 +295,7 @@ export const declaration = sqliteTable(
   'declaration',
   {
     id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     name: text('name').notNull(),
     hash: text('hash').notNull(),
     /** What the paper states of this very lot: fit for food, fit for toys. */
@@ -335,9 +303,7 @@ export const declaration = sqliteTable(
       .notNull()
       .default(sql`'[]'`),
     bytes: integer('bytes').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('declaration_lot').on(t.lotId)],

@@ -13,7 +13,7 @@ import {
 import { z } from 'zod';
 import { BEARERS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { json } from './json';
-import { moment, oneOf, positive, version } from './shared';
+import { moment, oneOf, positive, refer, version } from './shared';
 import { person } from './shop';
 import { batch } from './work';
 
@@ -39,9 +39,7 @@ export const trial = sqliteTable(
     widthMm: real('width_mm').notNull(),
     /** The seed of the order its fields were laid in. */
     seed: integer('seed').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     closedAt: moment('closed_at'),
     closedWhy: text('closed_why').notNull().default(''),
@@ -62,9 +60,7 @@ export const trialTreatment = sqliteTable(
   'trial_treatment',
   {
     id: integer('id').primaryKey(),
-    trialId: integer('trial_id')
-      .notNull()
-      .references(() => trial.id),
+    trialId: refer('trial_id', () => trial.id),
     ordinal: integer('ordinal').notNull(),
     name: text('name').notNull(),
     isBare: integer('is_bare', { mode: 'boolean' }).notNull(),
@@ -80,14 +76,10 @@ export const trialTreatment = sqliteTable(
 export const trialField = sqliteTable(
   'trial_field',
   {
-    trialId: integer('trial_id')
-      .notNull()
-      .references(() => trial.id),
+    trialId: refer('trial_id', () => trial.id),
     board: integer('board').notNull(),
     place: integer('place').notNull(),
-    treatmentId: integer('treatment_id')
-      .notNull()
-      .references(() => trialTreatment.id),
+    treatmentId: refer('treatment_id', () => trialTreatment.id),
   },
   (t) => [primaryKey({ columns: [t.trialId, t.board, t.place] })],
 );
@@ -98,15 +90,11 @@ export const trialCycle = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    trialId: integer('trial_id')
-      .notNull()
-      .references(() => trial.id),
+    trialId: refer('trial_id', () => trial.id),
     wear: text('wear', { enum: WEARS }).notNull(),
     note: text('note').notNull().default(''),
     takesBack: integer('takes_back').references((): AnySQLiteColumn => trialCycle.id),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('trial_cycle_trial').on(t.trialId), oneOf('trial_cycle_wear', t.wear, WEARS)],
@@ -118,9 +106,7 @@ export const trialScore = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    trialId: integer('trial_id')
-      .notNull()
-      .references(() => trial.id),
+    trialId: refer('trial_id', () => trial.id),
     board: integer('board').notNull(),
     place: integer('place').notNull(),
     cycle: integer('cycle').notNull(),
@@ -129,9 +115,7 @@ export const trialScore = sqliteTable(
     /** Whether whoever said it saw tags alone; and by what name a stranger to the shop was asked. */
     blind: integer('blind', { mode: 'boolean' }).notNull(),
     scorer: text('scorer').notNull().default(''),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -152,9 +136,7 @@ export const trialPicture = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    trialId: integer('trial_id')
-      .notNull()
-      .references(() => trial.id),
+    trialId: refer('trial_id', () => trial.id),
     board: integer('board').notNull(),
     cycle: integer('cycle').notNull(),
     lamp: text('lamp', { enum: ['even', 'low'] }).notNull(),
@@ -162,9 +144,7 @@ export const trialPicture = sqliteTable(
     photo: text('photo').notNull(),
     corners: json('corners', Corners).notNull(),
     reading: json('reading', Reading).notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('trial_picture_trial').on(t.trialId), oneOf('trial_picture_lamp', t.lamp, ['even', 'low'])],
@@ -178,9 +158,7 @@ export const houseRule = sqliteTable(
     question: text('question').notNull(),
     school: text('school').notNull(),
     reason: text('reason').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('house_rule_question').on(t.question), check('house_rule_why', sql`trim(${t.reason}) <> ''`)],

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { CLOTH_WAYS } from '@/core/cloths';
 import { json } from './json';
 import { pour } from './pour';
-import { moment, oneOf, version } from './shared';
+import { moment, oneOf, refer, version } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
 import { batch, regimen } from './work';
@@ -18,9 +18,7 @@ export const ragLine = sqliteTable(
     id: integer('id').primaryKey(),
     hazard: text('hazard', { enum: RAG_HAZARDS }).notNull(),
     openedAt: moment('opened_at').notNull(),
-    openedBy: integer('opened_by')
-      .notNull()
-      .references(() => person.id),
+    openedBy: refer('opened_by', () => person.id),
     way: text('way', { enum: CLOTH_WAYS }),
     /** Something on them gives off vapour. */
     vapour: integer('vapour', { mode: 'boolean' }).notNull().default(false),
@@ -42,9 +40,7 @@ export const ragLine = sqliteTable(
 export const ragLineEntry = sqliteTable(
   'rag_line_entry',
   {
-    ragLineId: integer('rag_line_id')
-      .notNull()
-      .references(() => ragLine.id),
+    ragLineId: refer('rag_line_id', () => ragLine.id),
     entry: text('entry').notNull(),
     batchId: integer('batch_id').references(() => batch.id),
     pourId: integer('pour_id').references((): AnySQLiteColumn => pour.id),
@@ -61,13 +57,9 @@ export const ragLook = sqliteTable(
   'rag_look',
   {
     id: integer('id').primaryKey(),
-    ragLineId: integer('rag_line_id')
-      .notNull()
-      .references(() => ragLine.id),
+    ragLineId: refer('rag_line_id', () => ragLine.id),
     closes: integer('closes', { mode: 'boolean' }).notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('rag_look_line').on(t.ragLineId)],

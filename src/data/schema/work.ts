@@ -18,7 +18,7 @@ import { FINISH_CLASSES } from '@/core/piece';
 import { LIES, OwnCare, PLACE_KINDS, STEP_KINDS, StepDetail, VERDICT_KINDS } from '@/core/regimen';
 import { Glue } from '@/core/use';
 import { json } from './json';
-import { moment, oneOf, positive, version } from './shared';
+import { moment, oneOf, positive, refer, version } from './shared';
 import { person, place } from './shop';
 import { lot } from './stores';
 
@@ -35,9 +35,7 @@ export const designRevision = sqliteTable(
   'design_revision',
   {
     id: integer('id').primaryKey(),
-    designId: integer('design_id')
-      .notNull()
-      .references(() => design.id),
+    designId: refer('design_id', () => design.id),
     number: integer('number').notNull(),
     geometry: text('geometry', { mode: 'json' }).notNull(),
     /** Kept for files of the first shape: a knife in the uses, a mouth or a toy in them. */
@@ -88,9 +86,7 @@ export const regimenRevision = sqliteTable(
 export const regimenStep = sqliteTable(
   'regimen_step',
   {
-    revisionId: integer('revision_id')
-      .notNull()
-      .references(() => regimenRevision.id),
+    revisionId: refer('revision_id', () => regimenRevision.id),
     ordinal: integer('ordinal').notNull(),
     id: text('id').notNull(),
     kind: text('kind', { enum: STEP_KINDS }).notNull(),
@@ -133,16 +129,12 @@ export const batch = sqliteTable(
   {
     id: integer('id').primaryKey(),
     number: text('number').notNull().unique(),
-    designRevisionId: integer('design_revision_id')
-      .notNull()
-      .references(() => designRevision.id),
+    designRevisionId: refer('design_revision_id', () => designRevision.id),
     speciesId: text('species_id').notNull(),
     origin: text('origin', { enum: ORIGINS }).notNull(),
     /** Whether the maker is sure which tree it is, where its name is given to another too. */
     treeKnown: integer('tree_known', { mode: 'boolean' }).notNull().default(true),
-    regimenRevisionId: integer('regimen_revision_id')
-      .notNull()
-      .references(() => regimenRevision.id),
+    regimenRevisionId: refer('regimen_revision_id', () => regimenRevision.id),
     startAt: moment('start_at').notNull(),
     dueAt: moment('due_at'),
     /** What it is for where that is narrower than its design; who will look after it. Null: as the design says, and not known. */
@@ -173,9 +165,7 @@ export const batch = sqliteTable(
     prefer: text('prefer', { enum: ['soonest', 'ideal'] })
       .notNull()
       .default('ideal'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     version: version(),
   },
@@ -186,9 +176,7 @@ export const piece = sqliteTable(
   'piece',
   {
     id: integer('id').primaryKey(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     ordinal: integer('ordinal').notNull(),
     code: text('code').notNull().unique(),
     /** What is chalked on it once it has gone over to another batch; before that its batch's number and its own. */
@@ -207,13 +195,9 @@ export const piece = sqliteTable(
 export const batchMaterial = sqliteTable(
   'batch_material',
   {
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     slot: text('slot').notNull(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    lotId: refer('lot_id', () => lot.id),
     fromAt: moment('from_at').notNull().default(0),
   },
   (t) => [primaryKey({ columns: [t.batchId, t.slot, t.fromAt] }), index('batch_material_lot').on(t.lotId)],
@@ -227,16 +211,12 @@ export const logEntry = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     kind: text('kind', { enum: ENTRY_KINDS }).notNull(),
     /** The task of the schedule, as the core names it. */
     task: text('task').notNull(),
     pieces: integer('pieces').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
     recordedAt: moment('recorded_at').notNull(),
     device: text('device').notNull(),
@@ -272,12 +252,8 @@ export const placement = sqliteTable(
   'placement',
   {
     id: integer('id').primaryKey(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
-    placeId: integer('place_id')
-      .notNull()
-      .references(() => place.id),
+    batchId: refer('batch_id', () => batch.id),
+    placeId: refer('place_id', () => place.id),
     at: moment('at').notNull(),
   },
   (t) => [index('placement_batch_at').on(t.batchId, t.at)],
@@ -288,15 +264,11 @@ export const checkEntry = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     kind: text('kind', { enum: CHECK_KINDS }).notNull(),
     pass: integer('pass', { mode: 'boolean' }).notNull(),
     note: text('note').notNull().default(''),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('check_entry_batch_at').on(t.batchId, t.at), oneOf('check_entry_kind', t.kind, CHECK_KINDS)],
@@ -308,9 +280,7 @@ export const release = sqliteTable(
   {
     id: integer('id').primaryKey(),
     number: text('number').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     outcome: text('outcome', { enum: ['released', 'refused'] }).notNull(),
     reason: text('reason').notNull().default(''),
     gates: text('gates', { mode: 'json' }).notNull(),
@@ -319,9 +289,7 @@ export const release = sqliteTable(
     next: text('next', { enum: ['mend', 'reject'] }),
     /** The whole record in its published shape, as it was signed. */
     record: text('record'),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('release_batch').on(t.batchId), positive('release_at', t.at)],
@@ -332,15 +300,11 @@ export const moistureReading = sqliteTable(
   'moisture_reading',
   {
     id: integer('id').primaryKey(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     percent: real('percent').notNull(),
     spot: text('spot').notNull().default(''),
     isValid: integer('is_valid', { mode: 'boolean' }).notNull().default(true),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('moisture_reading_batch').on(t.batchId), check('moisture_reading_percent', sql`${t.percent} between 2 and 120`)],
@@ -352,16 +316,10 @@ export const dryWeighing = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
-    pieceId: integer('piece_id')
-      .notNull()
-      .references(() => piece.id),
+    batchId: refer('batch_id', () => batch.id),
+    pieceId: refer('piece_id', () => piece.id),
     grams: real('grams').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('dry_weighing_batch').on(t.batchId, t.at), positive('dry_weighing_grams', t.grams)],
@@ -373,15 +331,11 @@ export const verdict = sqliteTable(
   {
     id: integer('id').primaryKey(),
     clientId: text('client_id').notNull().unique(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: refer('batch_id', () => batch.id),
     kind: text('kind', { enum: VERDICT_KINDS }).notNull(),
     /** From 1, poor, to 5. */
     score: integer('score').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [
@@ -399,9 +353,7 @@ export const note = sqliteTable(
     clientId: text('client_id').notNull().unique(),
     batchId: integer('batch_id').references(() => batch.id),
     text: text('text').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [index('note_batch').on(t.batchId)],
@@ -417,9 +369,7 @@ export const ownWood = sqliteTable(
     facts: json('facts', OwnWoodFacts).notNull(),
     /** Why its verdict is what it is. */
     why: text('why').notNull(),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
+    personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.id, t.number] })],
