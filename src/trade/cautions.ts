@@ -4,7 +4,7 @@ import { cautionsAt, type Doing, type MomentAt, type MomentNow } from '@/core/ca
 import type { KnownLot } from '@/data/stores/queries';
 import { type CautionWords, cautionsInWords, WARMING } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** What several lots are together, as far as a caution asks. */
 const dryingOf = (lots: readonly KnownLot[]): Drying => {

@@ -7,7 +7,7 @@ import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, REFUSAL_KI
 import { FAMILY_WORDS } from '@/messages';
 import { ingredientPicker as wording } from '@/messages/screens/trade';
 import { FamilySwatch } from '@/ui/family';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 export type ReadyChoice = { readonly id: number; readonly name: string };
 type Option =

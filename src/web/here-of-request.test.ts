@@ -4,7 +4,7 @@ import type { Reads } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { shop } from '@/data/schema';
 import { demoDb, emptyDb } from '@/data/testing';
-import { NO_SHOP } from './here';
+import { NO_SHOP } from './here-catalogue';
 import { hereOfRequest, lookAgain } from './here-of-request';
 
 const OUNCES: Reads = { mass: 'oz', volume: 'us', temperature: 'F', length: 'in' };

@@ -3,7 +3,8 @@ import type { AsyncLocalStorage } from 'node:async_hooks';
 import { type Db, database } from '@/data/db';
 import { findShop } from '@/data/shop/queries';
 import { catalogueOf } from '@/data/stores/catalogue';
-import { type Here, NO_SHOP } from './here';
+import type { Here } from './here';
+import { NO_SHOP } from './here-catalogue';
 
 type Request = { here?: Here };
 

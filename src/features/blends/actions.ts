@@ -18,7 +18,8 @@ import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({

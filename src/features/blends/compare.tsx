@@ -15,7 +15,8 @@ import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 
 const MOST = 4;

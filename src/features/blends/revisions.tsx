@@ -3,7 +3,7 @@ import { findIngredient } from '@/core/material';
 import type { Formula, Revision } from '@/data/blends/queries';
 import { revisions as wording } from '@/messages/screens/blends';
 import { Link } from '@/ui/link';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 type Change = { readonly id: string; readonly before: string; readonly after: string };
 

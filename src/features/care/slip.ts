@@ -12,7 +12,7 @@ import { setBy } from '@/data/work/standing';
 import type { LabelCaution } from '@/messages/slip';
 import type { Slip } from '@/print/slip';
 import { labelCautions } from '@/trade/cautions';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** The ring of a released batch: every coat a growth ring, the bark whole. */
 export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFacts {

@@ -6,7 +6,7 @@ import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 import { ReadButton, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';

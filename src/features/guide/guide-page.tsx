@@ -21,7 +21,7 @@ import { guidePage as wording } from '@/messages/screens/guide';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { fullDate } from '@/ui/when';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 import { OwnSide } from './components/own-side';
 

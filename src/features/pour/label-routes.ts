@@ -12,7 +12,8 @@ import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
 import { labelCautions } from '@/trade/cautions';
 import { download } from '@/web/csv';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';
 

@@ -5,7 +5,7 @@ import { GATE_WORDS, USE_WORDS } from '@/messages';
 import { kinds as wording } from '@/messages/screens/release';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { JudgeApart } from './components/judge-apart';
 
 /** Unlike pieces of one batch, each kind with what stands against it; what does not pass may be judged apart. */

@@ -12,7 +12,7 @@ import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { restore as wording } from '@/messages/screens/restore';
 import { shared } from '@/messages/screens/shared';
 import { fullDate } from '@/ui/when';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';

@@ -20,7 +20,8 @@ import { ScoreLine } from '@/trade/drawing/regimen-score';
 import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 
 const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();

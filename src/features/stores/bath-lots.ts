@@ -3,7 +3,7 @@ import { atPath, fail, type Result } from '@/core/quantity';
 import { offerFor, REGIMENS, suits } from '@/core/regimen';
 import { candidates } from '@/data/stores/candidates';
 import type { KnownLot } from '@/data/stores/queries';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** The bath regimen, and its slot: what a bath is filled with. */
 const bath = REGIMENS.find((one) => one.id === 'bath');

@@ -16,7 +16,8 @@ import {
 } from '@/core/quantity';
 import { storesStoresForms as wording } from '@/messages/screens/stores';
 import { photoTaken, rowId } from '@/trade/shapes';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** The forms of the stores, field by field; their actions read the same. */
 

@@ -10,7 +10,8 @@ import { shared } from '@/messages/screens/shared';
 import { lotFacts as wording } from '@/messages/screens/stores';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** What a bought finish's label leaves open, and what is taken in its place. */
 const notKnown = (ready: ReadyMade): string[] => [

@@ -14,7 +14,8 @@ import { finishes as wording } from '@/messages/screens/trials';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LINE_LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { BoardPlan } from './components/board-plan';
 import { fieldsByBoard } from './lies';
 

@@ -7,7 +7,7 @@ import { allLots } from '@/data/stores/queries';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { newTrial as wording } from '@/messages/screens/trials';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { session } from '@/web/session';
 import { PlanForm } from './components/plan-form';
 

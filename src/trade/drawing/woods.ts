@@ -1,5 +1,5 @@
 import { likeWood } from '@/core/material';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 /** How a wood looks once it is oiled: its ground, its grain, and how that runs. */
 type WoodLook = { readonly ground: string; readonly grain: string; readonly figure?: 'wild' | 'striped' };

@@ -10,7 +10,8 @@ import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { coats as wording } from '@/messages/screens/trade';
 import { clockTime } from '@/ui/when';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import type { CoatSlot } from './coat-changes';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */

@@ -18,7 +18,7 @@ import { shell as wording } from '@/messages/screens/trade';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { isNetwork } from '@/web/door';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { Refresh } from '@/web/refresh';
 import { isDim, session } from '@/web/session';
 import { ShopHere } from '@/web/shop-here';

@@ -10,7 +10,8 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { useSolver } from '../use-solver';
 
 export type Product = {

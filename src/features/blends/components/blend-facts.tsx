@@ -4,7 +4,8 @@ import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { blendFacts as wording } from '@/messages/screens/blends';
 import { shared } from '@/messages/screens/shared';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;

@@ -13,7 +13,8 @@ import { TextBox } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 const MOST_LINES = 12;
 const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };

@@ -5,7 +5,7 @@ import { findIngredient } from '@/core/material';
 import { calibrate as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
 

@@ -9,7 +9,8 @@ import { convertForm as wording } from '@/messages/screens/blends';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { ChoiceField } from '@/ui/choice';
 import { TextField } from '@/ui/field';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: wording.byWeight },

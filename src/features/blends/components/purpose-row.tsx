@@ -5,7 +5,8 @@ import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purp
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { purposeRow as wording } from '@/messages/screens/blends';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 type Props = {
   readonly draft: FormulaDraft;

@@ -17,7 +17,8 @@ import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: wording.aTotal },

@@ -10,7 +10,8 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { useSolver } from '../use-solver';
 
 const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();

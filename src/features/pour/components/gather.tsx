@@ -8,7 +8,8 @@ import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 export type ShelfLot = {
   readonly id: number;

@@ -4,7 +4,8 @@ import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { overpour as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 type Props = {
   readonly ingredient: string;

@@ -4,7 +4,8 @@ import { figure, say, sayMark } from '@/core/quantity';
 import { potMarks as wording } from '@/messages/screens/pour';
 import { PotPicture } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 
 type Props = {
   readonly lines: Running['lines'];

@@ -8,7 +8,8 @@ import { straySheet as wording } from '@/messages/screens/pour';
 import { shared } from '@/messages/screens/shared';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { weigh } from '../actions';
 
 export type Stray = { readonly lotId: number; readonly number: string; readonly ingredient: string };

@@ -15,7 +15,7 @@ import { offerFor, type Regimen } from '@/core/regimen';
 import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/catalogue/catalogue';
 import { useForm } from '@/web/form/use-form';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { start } from '../actions';
 import { StartFields } from '../forms';
 import { usePromise } from './use-promise';

@@ -20,7 +20,8 @@ import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import type { KnownOwn } from './own-sheet';
 import { OwnIngredient } from './sheets';
 

@@ -13,7 +13,8 @@ import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type FormState, useForm } from '@/web/form/use-form';
-import { catalogue, reads } from '@/web/here';
+import { reads } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { FOOD_WORDS, OwnFields } from '../forms';
 import { saveOwn } from '../own-actions';
 

@@ -15,7 +15,7 @@ import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type FormState, useForm } from '@/web/form/use-form';
-import { catalogue } from '@/web/here';
+import { catalogue } from '@/web/here-catalogue';
 import { FOOD_WORDS, ReadyFields } from '../forms';
 import { saveReady } from '../own-actions';
 
