@@ -28,7 +28,7 @@ serve() {
   NODE_ENV=production node bin/lib/serve.mjs &
   local server=$! scheme=http
   [ -n "${RENDLE_CERT:-}" ] && scheme=https
-  trap 'kill $server 2>/dev/null' EXIT INT TERM
+  trap "kill $server 2>/dev/null" EXIT INT TERM
   for _ in $(seq 240); do
     kill -0 $server 2>/dev/null || { wait $server; exit $?; }
     if curl -skf -o /dev/null -L "$scheme://127.0.0.1:$port/"; then
