@@ -25,8 +25,13 @@ export const GAP = { steps: 4, hours: 6 } as const;
 
 /** How much an hour's own readings, and those an hour and two away, say of it. Source: working estimate. */
 const BESIDE = [1, 0.5, 0.25] as const;
-/** Hours between two hours of the day. */
-const apart = (a: number, b: number): number => Math.min((a - b + 24) % 24, (b - a + 24) % 24);
+type ByHour = readonly (readonly SeasonCell[])[];
+/** Cells that were read, by their hour of the day. */
+function byHour(cells: readonly SeasonCell[]): ByHour {
+  const hours: SeasonCell[][] = Array.from({ length: 24 }, () => []);
+  for (const cell of cells) if (cell.n > 0) hours[cell.hour]?.push(cell);
+  return hours;
+}
 
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(values.length, 1);
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
@@ -40,13 +45,12 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
   const sum = (some: readonly SeasonCell[]): number => some.reduce((total, cell) => total + of(cell), 0);
   const all = sum(cells) / count(cells);
   // An hour is like the hours beside it: a few odd readings at times that are seldom read do not make those hours cold for good.
-  const around = (some: readonly SeasonCell[], hour: number) =>
-    some.flatMap((cell) => {
-      const weight = cell.n > 0 ? BESIDE[apart(cell.hour, hour)] : undefined;
-      return weight === undefined ? [] : [{ cell, weight }];
-    });
+  const around = (some: ByHour, hour: number) =>
+    [-2, -1, 0, 1, 2].flatMap((beside) =>
+      (some[(hour + beside + 24) % 24] ?? []).map((cell) => ({ cell, weight: BESIDE[Math.abs(beside)] ?? 0 })),
+    );
   /** How far some cells lie off a level by the hour, drawn towards a prior as by `prior` readings. */
-  const off = (some: readonly SeasonCell[], hour: number, level: number, prior: number, towards: number): number | null => {
+  const off = (some: ByHour, hour: number, level: number, prior: number, towards: number): number | null => {
     const near = around(some, hour);
     const n = near.reduce((total, { cell, weight }) => total + weight * cell.n, 0);
     const sums = near.reduce((total, { cell, weight }) => total + weight * (of(cell) - cell.n * level), 0);
@@ -54,26 +58,30 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
   };
   // Reckoned when it is asked for, and then known: a wait of an hour asks for one hour of one month.
   const swings = new Map<number, number | null>();
+  const everyMonth = byHour(cells);
   const ownSwing = (hour: number): number | null => {
     const known = swings.get(hour);
     if (known !== undefined) return known;
-    const made = off(cells, hour, all, 0, 0);
+    const made = off(everyMonth, hour, all, 0, 0);
     swings.set(hour, made);
     return made;
   };
   // An hour that was never read takes the nearest one that was.
-  const swing = (hour: number): number =>
-    Array.from({ length: 24 }, (_, i) => (hour + (i % 2 ? (i + 1) >> 1 : 24 - (i >> 1))) % 24)
-      .map(ownSwing)
-      .find((one) => one !== null) ?? 0;
-  const months = new Map<number, { readonly cells: readonly SeasonCell[]; readonly mean: number; readonly level: number }>();
+  const swing = (hour: number): number => {
+    for (let i = 0; i < 24; i++) {
+      const own = ownSwing((hour + (i % 2 ? (i + 1) >> 1 : 24 - (i >> 1))) % 24);
+      if (own !== null) return own;
+    }
+    return 0;
+  };
+  const months = new Map<number, { readonly cells: ByHour; readonly mean: number; readonly level: number }>();
   const monthOf = (month: number) => {
     const known = months.get(month);
     if (known) return known;
     const own = cells.filter((cell) => cell.month === month + 1 && cell.n > 0);
     const n = count(own);
     const level = (sum(own) + PRIOR_READINGS * all) / (n + PRIOR_READINGS);
-    const made = { cells: own, mean: n > 0 ? sum(own) / n : all, level };
+    const made = { cells: byHour(own), mean: n > 0 ? sum(own) / n : all, level };
     months.set(month, made);
     return made;
   };
@@ -87,12 +95,22 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
     usual.set(key, made);
     return made;
   };
-  return (ms) => {
+  const atHour = (ms: number): number => {
     const date = new Date(ms);
     const place = date.getUTCMonth() + (date.getUTCDate() - 0.5) / 30.4 - 0.5;
     const [low, share] = [Math.floor(place), place - Math.floor(place)];
     const at = (month: number): number => usualAt((month + 12) % 12, date.getUTCHours());
     return at(low) * (1 - share) + at(low + 1) * share;
+  };
+  // All of an hour is alike, and the waits of a shop ask for the same hours again and again.
+  const hours = new Map<number, number>();
+  return (ms) => {
+    const hour = Math.floor(ms / MS_PER_HOUR);
+    const known = hours.get(hour);
+    if (known !== undefined) return known;
+    const made = atHour(ms);
+    hours.set(hour, made);
+    return made;
   };
 }
 

@@ -5,6 +5,7 @@ import { PIECE_USES, type PieceUse } from '@/core/material';
 import { type Area, areaOf, Geometry } from '@/core/piece';
 import { Regimen, Slot } from '@/core/regimen';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { batch, design, designRevision, regimen, regimenRevision, regimenStep } from '../schema';
 
 export type Design = {
@@ -37,15 +38,18 @@ function toDesign(row: { design: typeof design.$inferSelect; design_revision: ty
 const designRows = (db: Db) => db.select().from(designRevision).innerJoin(design, eq(design.id, designRevision.designId));
 
 /** Every design at its newest revision, by name; the sizes of trials’ fields are none. */
-export function allDesigns(db: Db): Design[] {
+export const allDesigns = (db: Db): readonly Design[] => keep(db, 'all designs', () => readDesigns(db));
+
+function readDesigns(db: Db): Design[] {
   const rows = designRows(db).where(eq(design.isField, false)).orderBy(asc(design.name), desc(designRevision.number)).all();
   return rows.filter((row, index) => rows[index - 1]?.design.id !== row.design.id).map(toDesign);
 }
 
-export function findDesign(db: Db, revisionId: number): Design | null {
-  const row = designRows(db).where(eq(designRevision.id, revisionId)).get();
-  return row ? toDesign(row) : null;
-}
+export const findDesign = (db: Db, revisionId: number): Design | null =>
+  keep(db, `design ${revisionId}`, () => {
+    const row = designRows(db).where(eq(designRevision.id, revisionId)).get();
+    return row ? toDesign(row) : null;
+  });
 
 export type KnownRegimen = Regimen & {
   readonly revisionId: number;
@@ -81,7 +85,9 @@ function toRegimen(
 const regimenRows = (db: Db) => db.select().from(regimenRevision).innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId));
 
 /** Every regimen at its newest revision, as shipped. */
-export function allRegimens(db: Db): KnownRegimen[] {
+export const allRegimens = (db: Db): readonly KnownRegimen[] => keep(db, 'all regimens', () => readRegimens(db));
+
+function readRegimens(db: Db): KnownRegimen[] {
   const rows = regimenRows(db).orderBy(asc(regimenRevision.id)).all();
   return rows
     .filter(
@@ -91,10 +97,11 @@ export function allRegimens(db: Db): KnownRegimen[] {
     .map((row) => toRegimen(db, row));
 }
 
-export function findRegimen(db: Db, revisionId: number): KnownRegimen | null {
-  const row = regimenRows(db).where(eq(regimenRevision.id, revisionId)).get();
-  return row ? toRegimen(db, row) : null;
-}
+export const findRegimen = (db: Db, revisionId: number): KnownRegimen | null =>
+  keep(db, `regimen ${revisionId}`, () => {
+    const row = regimenRows(db).where(eq(regimenRevision.id, revisionId)).get();
+    return row ? toRegimen(db, row) : null;
+  });
 
 /** How many batches back are looked at. */
 const LATELY = 40;

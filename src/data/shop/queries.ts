@@ -1,11 +1,12 @@
 import 'server-only';
-import { and, asc, between, desc, eq, lt } from 'drizzle-orm';
+import { and, asc, between, desc, eq, lt, sql } from 'drizzle-orm';
 import type { SeasonCell, TimedClimate } from '@/core/cure';
 import type { Opening } from '@/core/plan';
 import { MS_PER_HOUR, type Reads } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { closedDay, opening, person, place, roomHour, roomReading, roomSeason, shop } from '../schema';
+import { statement } from '../statement';
 
 export type Shop = typeof shop.$inferSelect;
 export type Person = typeof person.$inferSelect;
@@ -48,24 +49,31 @@ function readHours(db: Db): ShopHours {
 
 export const places = (db: Db): Place[] => keep(db, 'places', () => db.select().from(place).orderBy(asc(place.id)).all());
 
+const asked = { id: sql.placeholder('id'), from: sql.placeholder('from'), until: sql.placeholder('until') };
+const hourBefore = statement((db) =>
+  db
+    .select()
+    .from(roomHour)
+    .where(and(eq(roomHour.placeId, asked.id), lt(roomHour.hour, asked.from)))
+    .orderBy(desc(roomHour.hour))
+    .limit(1)
+    .prepare(),
+);
+const hoursWithin = statement((db) =>
+  db
+    .select()
+    .from(roomHour)
+    .where(and(eq(roomHour.placeId, asked.id), between(roomHour.hour, asked.from, asked.until)))
+    .orderBy(asc(roomHour.hour))
+    .prepare(),
+);
+
 /** A place's hours from one to another, and the last one before that had any. */
-const hoursOf = (db: Db, placeId: number, from: number, until: number): (typeof roomHour.$inferSelect)[] =>
-  keep(db, `hours ${placeId} ${from} ${until}`, () => {
-    const before = db
-      .select()
-      .from(roomHour)
-      .where(and(eq(roomHour.placeId, placeId), lt(roomHour.hour, from)))
-      .orderBy(desc(roomHour.hour))
-      .limit(1)
-      .all();
-    const within = db
-      .select()
-      .from(roomHour)
-      .where(and(eq(roomHour.placeId, placeId), between(roomHour.hour, from, until)))
-      .orderBy(asc(roomHour.hour))
-      .all();
-    return [...before, ...within];
-  });
+const hoursOf = (db: Db, id: number, from: number, until: number): (typeof roomHour.$inferSelect)[] =>
+  keep(db, `hours ${id} ${from} ${until}`, () => [
+    ...hourBefore(db).all({ id, from }),
+    ...hoursWithin(db).all({ id, from, until }),
+  ]);
 
 /** A place's readings from one moment to another by the hour, with its light, and the one before that still holds. An hour with several is their mean. */
 export function readingsOf(db: Db, at: Place, fromMs: number, untilMs: number): TimedClimate[] {

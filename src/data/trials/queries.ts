@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc, desc, eq, sql } from 'drizzle-orm';
+import { asc, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Result } from '@/core/quantity';
 import {
   answerOf,
@@ -114,6 +114,10 @@ function readTrial(db: Db, row: TrialRow): Trial {
     values: valuesOf(facts),
   };
 }
+
+/** How many trials go on. */
+export const openTrials = (db: Db): number =>
+  keep(db, 'open trials', () => db.select({ id: trial.id }).from(trial).where(isNull(trial.closedAt)).all().length);
 
 /** Every trial, the newest first. */
 export const allTrials = (db: Db): Trial[] =>

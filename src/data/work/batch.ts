@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, ne, notInArray, or, sql } from 'drizzle-orm';
 import { type AirAhead, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/batch';
 import type { CheckSeen } from '@/core/cure';
 import type { Species } from '@/core/material';
@@ -14,6 +14,7 @@ import { airAhead } from '../rooms/air';
 import { placeAt } from '../rooms/stays';
 import { batch, batchMaterial, checkEntry, logEntry, movement, piece, recovery, release } from '../schema';
 import type { Place } from '../shop/queries';
+import { statement } from '../statement';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type ChangeRow, changesOf } from './changed';
 import { closedTrialBatches, type TrialOf, trialOfBatch } from './trial-of';
@@ -84,12 +85,41 @@ export const piecesIn = (one: Pick<Batch, 'pieces'>): Piece[] => one.pieces.filt
 export const tagOf = (of: { readonly number: string }, one: Pick<Piece, 'tag' | 'ordinal'>): string =>
   one.tag ?? `${of.number}/${one.ordinal}`;
 
+// What is asked of each batch, by its row.
+const asked = sql.placeholder('id');
+const rowOf = statement((db) => db.select().from(batch).where(eq(batch.id, asked)).prepare());
+const entriesOf = statement((db) =>
+  db.select().from(logEntry).where(eq(logEntry.batchId, asked)).orderBy(asc(logEntry.id)).prepare(),
+);
+const checkRowsOf = statement((db) => db.select().from(checkEntry).where(eq(checkEntry.batchId, asked)).prepare());
+const takenFrom = statement((db) =>
+  db.select().from(batchMaterial).where(eq(batchMaterial.batchId, asked)).orderBy(asc(batchMaterial.fromAt)).prepare(),
+);
+const drawnFor = statement((db) =>
+  db
+    .select({ id: movement.lotId })
+    .from(movement)
+    .where(and(eq(movement.entry, sql.placeholder('entry')), eq(movement.why, 'coat')))
+    .prepare(),
+);
+const decidedLast = statement((db) =>
+  db.select().from(release).where(eq(release.batchId, asked)).orderBy(desc(release.id)).limit(1).prepare(),
+);
+const piecesOf = statement((db) => db.select().from(piece).where(eq(piece.batchId, asked)).orderBy(asc(piece.ordinal)).prepare());
+const recoveriesOf = statement((db) =>
+  db
+    .select()
+    .from(recovery)
+    .where(and(eq(recovery.batchId, asked), isNull(recovery.withdrawnAt)))
+    .prepare(),
+);
+
 /** A batch and those it was split from, each with the moment up to which its book is shared. */
 function lineOf(db: Db, id: number): { readonly id: number; readonly until: number }[] {
   const line = [{ id, until: Number.MAX_SAFE_INTEGER }];
-  for (let row = db.select().from(batch).where(eq(batch.id, id)).get(); row?.splitFrom && row.splitAt; ) {
+  for (let row = rowOf(db).get({ id }); row?.splitFrom && row.splitAt; ) {
     line.push({ id: row.splitFrom, until: Math.min(row.splitAt, line.at(-1)?.until ?? row.splitAt) });
-    row = db.select().from(batch).where(eq(batch.id, row.splitFrom)).get();
+    row = rowOf(db).get({ id: row.splitFrom });
   }
   return line;
 }
@@ -97,31 +127,21 @@ function lineOf(db: Db, id: number): { readonly id: number; readonly until: numb
 /** The book of a batch, what it shares with the one it was split from included. */
 const bookOf = (db: Db, line: ReturnType<typeof lineOf>): Batch['book'] =>
   line
-    .flatMap(({ id, until }) =>
-      readBook(db.select().from(logEntry).where(eq(logEntry.batchId, id)).orderBy(asc(logEntry.id)).all()).filter(
-        ({ entry, stands }) => (stands ?? entry).at <= until,
-      ),
-    )
+    .flatMap(({ id, until }) => readBook(entriesOf(db).all({ id })).filter(({ entry, stands }) => (stands ?? entry).at <= until))
     .sort((a, b) => (a.stands ?? a.entry).at - (b.stands ?? b.entry).at);
 
 const checksOf = (db: Db, line: ReturnType<typeof lineOf>): CheckRow[] =>
   line
     .flatMap(({ id, until }) =>
-      db
-        .select()
-        .from(checkEntry)
-        .where(and(eq(checkEntry.batchId, id), lte(checkEntry.at, until)))
-        .all(),
+      checkRowsOf(db)
+        .all({ id })
+        .filter((one) => one.at <= until),
     )
     .sort((a, b) => a.at - b.at);
 
 const lotsOf = (db: Db, batchId: number, lots: readonly KnownLot[]): SlotLot[] =>
-  db
-    .select()
-    .from(batchMaterial)
-    .where(eq(batchMaterial.batchId, batchId))
-    .orderBy(asc(batchMaterial.fromAt))
-    .all()
+  takenFrom(db)
+    .all({ id: batchId })
     .flatMap(({ slot, lotId, fromAt }) => lots.filter((one) => one.id === lotId).map((lot) => ({ slot, lot, fromAt })));
 
 /** Lots that were drawn for the coats that stand, and those of coats that are still to come. */
@@ -136,11 +156,8 @@ function lotsOnPieces(
   const coats = standing.filter(({ kind, stands }) => kind !== 'left-out' && stands.lotId !== null);
   const drawn = coats.flatMap(({ stands }) => [
     stands.lotId,
-    ...db
-      .select({ id: movement.lotId })
-      .from(movement)
-      .where(and(eq(movement.entry, stands.clientId), eq(movement.why, 'coat')))
-      .all()
+    ...drawnFor(db)
+      .all({ entry: stands.clientId })
       .map((row) => row.id),
   ]);
   const recorded = new Set(standing.map(({ task }) => stepOfTask(task)));
@@ -151,7 +168,7 @@ function lotsOnPieces(
 
 /** What was decided of a batch for good; one that was refused to be mended is open again. */
 function standsDecided(db: Db, id: number): ReleaseRow | null {
-  const row = db.select().from(release).where(eq(release.batchId, id)).orderBy(desc(release.id)).limit(1).get();
+  const row = decidedLast(db).get({ id });
   return row && row.next !== 'mend' ? row : null;
 }
 
@@ -163,7 +180,7 @@ export function loadBatch(db: Db, id: number, nowMs: number): Batch | null {
 }
 
 function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> | null {
-  const row = db.select().from(batch).where(eq(batch.id, id)).get();
+  const row = rowOf(db).get({ id });
   const design = row && findDesign(db, row.designRevisionId);
   const regimen = row && findRegimen(db, row.regimenRevisionId);
   if (!row || !design || !regimen) return null;
@@ -172,14 +189,13 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
   // What was withdrawn from a shipped regimen is withdrawn from a running batch too; what was decided stays as it was judged.
   const now = decided || !regimen.shipped ? regimen : { ...regimen, steps: asNowKnown(regimen.id, regimen.steps) };
   const all = allLots(db);
-  const ids = line.map((of) => of.id);
   const changes = changesOf(db, line);
   const steps = withChanges(now.steps, changes);
   const lots = lotsOf(db, id, all);
   const materials = Object.fromEntries(lots.map(({ slot, lot }) => [slot, lot]));
   const book = bookOf(db, line);
   const isStruck = changes.some((change) => change.kind === 'last');
-  const pieces = db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all();
+  const pieces = piecesOf(db).all({ id });
   const own = kindsOf(db, row, design, pieces);
   const byCoat = areaByCoat(book, steps, own[0]?.species ?? woodOf(db, row.speciesId));
   const kinds = own.map((kind) =>
@@ -202,13 +218,13 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
     materials,
     lots,
     on: lotsOnPieces(db, book, steps, materials, all),
-    recoveries: db
-      .select()
-      .from(recovery)
-      .where(and(inArray(recovery.batchId, ids), isNull(recovery.withdrawnAt)))
-      .orderBy(asc(recovery.id))
-      .all()
-      .filter((one) => line.some((of) => of.id === one.batchId && one.at <= of.until))
+    recoveries: line
+      .flatMap((of) =>
+        recoveriesOf(db)
+          .all({ id: of.id })
+          .filter((one) => one.at <= of.until),
+      )
+      .sort((a, b) => a.id - b.id)
       .map((one) => ({ id: one.id, clientId: one.clientId, way: one.way as Way, beforeTask: one.beforeTask, at: one.at })),
     book,
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),

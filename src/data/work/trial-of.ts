@@ -1,8 +1,9 @@
 import 'server-only';
-import { and, asc, eq, isNotNull } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, sql } from 'drizzle-orm';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { trial, trialField, trialTreatment } from '../schema';
+import { statement } from '../statement';
 
 /** What a batch is in a trial: its treatment, and the tags of the fields it lies on. */
 export type TrialOf = {
@@ -13,9 +14,8 @@ export type TrialOf = {
   readonly tags: readonly string[];
 };
 
-/** Which trial a batch is a treatment of; null where it is none. */
-export function trialOfBatch(db: Db, batchId: number): TrialOf | null {
-  const row = db
+const treatmentOf = statement((db) =>
+  db
     .select({
       id: trialTreatment.id,
       number: trial.number,
@@ -25,8 +25,13 @@ export function trialOfBatch(db: Db, batchId: number): TrialOf | null {
     })
     .from(trialTreatment)
     .innerJoin(trial, eq(trial.id, trialTreatment.trialId))
-    .where(eq(trialTreatment.batchId, batchId))
-    .get();
+    .where(eq(trialTreatment.batchId, sql.placeholder('id')))
+    .prepare(),
+);
+
+/** Which trial a batch is a treatment of; null where it is none. */
+export function trialOfBatch(db: Db, batchId: number): TrialOf | null {
+  const row = treatmentOf(db).get({ id: batchId });
   if (!row) return null;
   const fields = db.select().from(trialField).where(eq(trialField.treatmentId, row.id)).orderBy(asc(trialField.board)).all();
   return {

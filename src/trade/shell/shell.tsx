@@ -13,7 +13,7 @@ import { openRagLines } from '@/data/rags/queries';
 import { knownDamage } from '@/data/safe/sound';
 import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
 import { allLots, type KnownLot } from '@/data/stores/queries';
-import { allTrials } from '@/data/trials/queries';
+import { openTrials } from '@/data/trials/queries';
 import { shell as wording } from '@/messages/screens/trade';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
@@ -80,7 +80,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     care: soldPieces(db, today).filter(
       (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
     ).length,
-    trials: allTrials(db).filter((one) => one.closedAt === null).length,
+    trials: openTrials(db),
     guide: ownRules(db).length,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
