@@ -31,9 +31,19 @@ export function logOf(seed: number): Log {
   };
   const path = (share: number): string => {
     const points = Array.from({ length: POINTS }, (_, i) => at((i / POINTS) * 2 * Math.PI, share));
-    return `M${points.map((point) => point.join(' ')).join('L')}Z`;
+    return outline(points);
   };
   return { at, path };
+}
+
+/** Points joined by straight lines, each as the step from the one before: half as long as their places, and there are hundreds on a rack. */
+function outline(points: readonly (readonly [number, number])[]): string {
+  const steps = points.map(([x, y], i) => {
+    const [fromX, fromY] = points[i - 1] ?? [0, 0];
+    const [dx, dy] = [String(round(x - fromX)), String(round(y - fromY))];
+    return `${dx.startsWith('-') || i < 2 ? '' : ' '}${dx}${dy.startsWith('-') ? '' : ' '}${dy}`;
+  });
+  return `M${steps[0]}l${steps.slice(1).join('')}Z`;
 }
 
 const COLOUR: Readonly<Record<RingFacts['state'], string>> = {
@@ -83,6 +93,8 @@ export function Ring({ facts, seed, size, title }: Props) {
   const isWet = facts.state === 'wet';
   const isWhole = facts.state === 'released';
   const [pithX, pithY] = at(0, 0);
+  const coats = (from: number, to: number): string =>
+    Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => path(ringShare(from + i, total))).join('');
   return (
     <svg
       width={size}
@@ -100,15 +112,8 @@ export function Ring({ facts, seed, size, title }: Props) {
           fillOpacity={0.35}
         />
       ) : null}
-      {Array.from({ length: total }, (_, i) => i + 1).map((coat) => (
-        <path
-          key={coat}
-          d={path(ringShare(coat, total))}
-          fill="none"
-          stroke={coat <= facts.coats ? colour : 'var(--rule)'}
-          strokeWidth={coat <= facts.coats ? 6.5 : 1.8}
-        />
-      ))}
+      <path d={coats(1, Math.min(facts.coats, total))} fill="none" stroke={colour} strokeWidth={6.5} />
+      <path d={coats(facts.coats + 1, total)} fill="none" stroke="var(--rule)" strokeWidth={1.8} />
       <circle cx={pithX} cy={pithY} r={2.6} fill="var(--ink)" />
       <path
         d={path(1)}

@@ -30,8 +30,11 @@ describe('the ring', () => {
     expect(ring({})).toContain('aria-label="31-001: resting, 2 of 4 coats"');
   });
   it('has a darker growth ring for each coat done and a faint one for each to come', () => {
-    expect([count(ring({}), 'stroke-width="6.5"'), count(ring({}), 'stroke-width="1.8"')]).toEqual([2, 2]);
-    expect([count(ring({ coats: 4 }), 'stroke-width="6.5"'), count(ring({ coats: 4 }), 'stroke-width="1.8"')]).toEqual([4, 0]);
+    const rings = (change: Partial<RingFacts>, width: string) =>
+      count(new RegExp(`d="([^"]*)"[^>]*stroke-width="${width}"`).exec(ring(change))?.[1] ?? '', 'Z');
+    expect([rings({}, '6.5'), rings({}, '1.8')]).toEqual([2, 2]);
+    expect([rings({ coats: 4 }, '6.5'), rings({ coats: 4 }, '1.8')]).toEqual([4, 0]);
+    expect([rings({ coats: 0 }, '6.5'), rings({ coats: 0 }, '1.8')]).toEqual([0, 4]);
   });
   it('shows notches while something is waited for, dashes when resting, splinters when overdue, whole bark when released', () => {
     expect(count(ring({}), '<line')).toBe(2);

@@ -8,6 +8,7 @@ import { people } from '@/data/shop/queries';
 import { regimens as wording } from '@/messages/screens/regimens';
 import { shared } from '@/messages/screens/shared';
 import { RegimenScore, ScoreLine } from '@/trade/drawing/regimen-score';
+import { GlyphSheet } from '@/trade/drawing/step-glyph';
 import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
@@ -23,6 +24,7 @@ export async function Regimens() {
     <>
       <h1>{shared.regimens}</h1>
       <p className="mb-3 max-w-prose text-soft">{wording.makersDisagreeEachSchool}</p>
+      <GlyphSheet />
       <ul>
         {allRegimens(db).map((regimen) => (
           <RegimenRow key={regimen.id} regimen={regimen} revision={revisionsOf(db, regimen.id)[0]?.number ?? 1} />

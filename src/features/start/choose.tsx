@@ -17,6 +17,7 @@ import { choose as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { ScoreLine } from '@/trade/drawing/regimen-score';
+import { GlyphSheet } from '@/trade/drawing/step-glyph';
 import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -179,6 +180,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   };
   return (
     <>
+      <GlyphSheet />
       <h1 className="mb-3">{wording.whichFinish}</h1>
       <Pieces designs={designs} chosen={design ?? null} wood={species ? wood : ''} />
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">

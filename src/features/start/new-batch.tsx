@@ -8,6 +8,7 @@ import { ownRules } from '@/data/guide/rules';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { shared } from '@/messages/screens/shared';
+import { GlyphSheet } from '@/trade/drawing/step-glyph';
 import { shopNow } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
@@ -29,6 +30,7 @@ export async function NewBatchPage({ asked }: { readonly asked: NewBatchAsked })
   const lately = usedLately(db);
   return (
     <>
+      <GlyphSheet />
       <h1 className="mb-4">{shared.startABatch}</h1>
       <StartBatch
         designs={allDesigns(db)}

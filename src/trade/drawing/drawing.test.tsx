@@ -8,7 +8,7 @@ import { CheckPicture } from '../checks';
 import { lookOf } from './look';
 import { PieceMark } from './piece-mark';
 import { RegimenScore, ScoreLine } from './regimen-score';
-import { StepGlyph } from './step-glyph';
+import { GlyphSheet, GlyphUse, StepGlyph } from './step-glyph';
 import { VESSELS, Vessel } from './vessel';
 import { WOOD_LOOKS } from './woods';
 
@@ -110,14 +110,22 @@ describe('a regimen as a score', () => {
       until: null,
       wait: { min: 10, ideal: 20, max },
     });
-    expect(renderToStaticMarkup(<RegimenScore steps={[wait(null)]} name="x" />)).not.toContain('bg-late');
-    expect(renderToStaticMarkup(<RegimenScore steps={[wait(40)]} name="x" />)).toContain('at most');
+    expect(renderToStaticMarkup(<RegimenScore steps={[wait(null)]} name="x" />)).not.toContain('wait-ends');
+    const ends = renderToStaticMarkup(<RegimenScore steps={[wait(40)]} name="x" />);
+    expect(ends).toContain('at most');
+    expect(ends).toContain('wait-ends');
   });
   it('has a sign for every kind of step, and a picture for every check both ways', () => {
     const glyphs = STEP_KINDS.map((kind) =>
       renderToStaticMarkup(<StepGlyph step={{ kind, lies: null, slot: null }} size={20} />),
     );
     expect(new Set(glyphs).size).toBe(STEP_KINDS.length);
+    const sheet = renderToStaticMarkup(<GlyphSheet />);
+    for (const lies of [null, 'flooded'] as const)
+      for (const kind of STEP_KINDS) {
+        const [, named] = /href="#([^"]+)"/.exec(renderToStaticMarkup(<GlyphUse step={{ kind, lies, slot: null }} />)) ?? [];
+        expect(sheet).toContain(`id="${named}"`);
+      }
     const checks = CHECK_KINDS.flatMap((kind) =>
       [true, false].map((pass) => renderToStaticMarkup(<CheckPicture kind={kind} pass={pass} />)),
     );

@@ -1,7 +1,8 @@
+import type { CSSProperties } from 'react';
 import { sayMinutes } from '@/core/quantity';
 import { laysCoat, type RegimenStep } from '@/core/regimen';
 import { regimenScore as wording } from '@/messages/screens/trade';
-import { StepGlyph } from './step-glyph';
+import { GlyphUse, StepGlyph } from './step-glyph';
 
 type Steps = readonly Pick<RegimenStep, 'id' | 'kind' | 'action' | 'lies' | 'slot' | 'wait' | 'optional' | 'until'>[];
 
@@ -17,26 +18,10 @@ const waitWords = ({ min, ideal, max }: RegimenStep['wait']): string => {
 /** A wait as a line: whole until it may go on, dotted until it is best, a bar where it must not go past. */
 function Wait({ wait: { min, ideal, max } }: Pick<Steps[number], 'wait'>) {
   const [least, best, most] = [weightOf(min), weightOf(ideal), weightOf(max ?? ideal)];
-  const share = (weight: number): number => (most > 0 ? (weight / most) * 100 : 0);
+  const share = (weight: number): string => `${Math.round((weight / most) * 1000) / 10}%`;
   if (most === 0) return <span className="h-0.5 grow bg-ink" />;
-  return (
-    <span className="relative h-5 min-w-0 grow">
-      <span className="absolute top-1/2 left-0 h-1.5 -translate-y-1/2 bg-rest" style={{ width: `${share(least)}%` }} />
-      <span
-        className="absolute top-1/2 h-0 -translate-y-1/2 border-rest border-t-4 border-dotted"
-        style={{ left: `${share(least)}%`, width: `${share(best) - share(least)}%` }}
-      />
-      {max === null ? null : (
-        <>
-          <span
-            className="absolute top-1/2 h-0.5 -translate-y-1/2 bg-late"
-            style={{ left: `${share(best)}%`, width: `${100 - share(best)}%` }}
-          />
-          <span className="absolute top-0 right-0 h-full w-1 bg-late" />
-        </>
-      )}
-    </span>
-  );
+  const marks = { '--least': share(least), '--best': share(best) } as CSSProperties;
+  return <span className={max === null ? 'wait' : 'wait wait-ends'} style={marks} />;
 }
 
 /** A regimen as a score along time: what hands do, and how long each wait is, with the bounds it has. It breaks into lines as music does. */
@@ -68,7 +53,7 @@ export function RegimenScore({ steps, name }: { readonly steps: Steps; readonly 
   );
 }
 
-/** The same in one line without words, beside a name. */
+/** The same in one line without words, beside a name. A page that shows some has a `GlyphSheet` once. */
 export function ScoreLine({ steps, name }: { readonly steps: Steps; readonly name: string }) {
   const coats = steps.filter(laysCoat).length;
   const total = steps.reduce((sum, step) => sum + step.wait.ideal, 0);
@@ -79,8 +64,12 @@ export function ScoreLine({ steps, name }: { readonly steps: Steps; readonly nam
       className="flex items-center overflow-hidden"
     >
       {steps.map((step) => (
-        <span key={step.id} className="flex min-w-0 items-center" style={{ flexGrow: 0.4 + weightOf(step.wait.ideal) }}>
-          <StepGlyph step={step} size={17} />
+        <span
+          key={step.id}
+          className="score-step"
+          style={{ flexGrow: Math.round((0.4 + weightOf(step.wait.ideal)) * 100) / 100 }}
+        >
+          <GlyphUse step={step} />
           <Wait wait={step.wait} />
         </span>
       ))}
