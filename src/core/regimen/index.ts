@@ -1,3 +1,4 @@
+export { type Brief, briefly, inFull } from './brief';
 export { CHOICES, draftOf, type RegimenDraft, readRegimen, type SlotDraft, type StepDraft } from './draft';
 export { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
 export { lastGrit } from './grit';

@@ -1,6 +1,6 @@
 import 'server-only';
 import { formatMoney } from '@/core/quantity';
-import { isRestoration, lastGrit } from '@/core/regimen';
+import { briefly, isRestoration, lastGrit } from '@/core/regimen';
 import { ownerDataOf } from '@/data/care/owners';
 import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
@@ -36,7 +36,9 @@ export async function NewRestoration({ code }: { readonly code: string }) {
           geometry,
         }))}
         species={allWoods(db).map(({ id, name }) => ({ id, name }))}
-        regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
+        regimens={allRegimens(db)
+          .filter((one) => isRestoration(one.id))
+          .map(briefly)}
         lots={candidates(allLots(db), catalogue())}
         known={
           found && {

@@ -1,7 +1,7 @@
 import 'server-only';
 import { SPECIES } from '@/core/material';
 import { formatInstant } from '@/core/quantity';
-import { isRestoration } from '@/core/regimen';
+import { briefly, isRestoration } from '@/core/regimen';
 import { allDesigns, allRegimens, usedLately } from '@/data/catalogue/catalogue';
 import { allWoods, ownWoods } from '@/data/catalogue/woods';
 import { ownRules } from '@/data/guide/rules';
@@ -40,7 +40,7 @@ export async function NewBatchPage({ asked }: { readonly asked: NewBatchAsked })
         regimens={byUse(
           allRegimens(db).filter((one) => !isRestoration(one.id)),
           lately.regimens,
-        )}
+        ).map(briefly)}
         lots={lotChoices(db)}
         first={asked}
         zone={shop.zone}

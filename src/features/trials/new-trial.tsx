@@ -1,5 +1,5 @@
 import 'server-only';
-import { isRestoration } from '@/core/regimen';
+import { briefly, isRestoration } from '@/core/regimen';
 import { isBySurface } from '@/core/use';
 import { allRegimens } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
@@ -19,7 +19,9 @@ export async function NewTrialPage() {
     <>
       <h1 className="mb-4">{wording.layOutATrial}</h1>
       <PlanForm
-        regimens={allRegimens(db).filter((one) => !isRestoration(one.id) && !isBySurface(one.steps))}
+        regimens={allRegimens(db)
+          .filter((one) => !isRestoration(one.id) && !isBySurface(one.steps))
+          .map(briefly)}
         lots={lotChoices(db)}
         woods={allWoods(db).map(({ id, name, porosity, densityKgPerM3 }) => ({ id, name, porosity, densityKgPerM3 }))}
         uptake={shopUptake(db)}

@@ -1,12 +1,12 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import type { ComponentProps, ReactNode } from 'react';
+import { type ComponentProps, type ReactNode, useMemo } from 'react';
 import type { z } from 'zod';
 import type { Candidate } from '@/core/choose';
 import { ORIGINS } from '@/core/material';
 import { type Geometry, readList, type Surface } from '@/core/piece';
-import { MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
+import { type Brief, inFull, MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
 import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { restoreForm as wording } from '@/messages/screens/restore';
 import { shared } from '@/messages/screens/shared';
@@ -20,10 +20,12 @@ import { reads } from '@/web/here';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
 
+type RegimenChoice = Regimen & { readonly revisionId: number };
+
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];
   readonly species: readonly { readonly id: string; readonly name: string }[];
-  readonly regimens: readonly (Regimen & { readonly revisionId: number })[];
+  readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly Candidate[];
   /** A piece of the shop's own that was named in the address. */
   readonly known: {
@@ -123,8 +125,11 @@ function PutRight({ regimen, lot, regimens, slot, offer: { lots, why } }: PutRig
 
 const NO_OFFER: ReturnType<typeof offerFor<Candidate>> = { lots: [], why: null };
 
+type Sent = Omit<Props, 'regimens'> & { readonly regimens: readonly Brief<RegimenChoice>[] };
+
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */
-export function RestoreForm(props: Props) {
+export function RestoreForm({ regimens: sent, ...rest }: Sent) {
+  const props: Props = { ...rest, regimens: useMemo(() => sent.map(inFull<RegimenChoice>), [sent]) };
   const { designs, species, regimens, lots, known } = props;
   const router = useRouter();
   const form = useForm<JobTyped, { readonly number: string }>({

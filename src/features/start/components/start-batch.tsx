@@ -1,5 +1,7 @@
 'use client';
 
+import { useMemo } from 'react';
+import { type Brief, inFull } from '@/core/regimen';
 import { startBatch as wording } from '@/messages/screens/start';
 import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
 import { GatesAhead } from './gates-ahead';
@@ -8,10 +10,13 @@ import { OverYears } from './over-years';
 import { PlanPreview } from './plan-preview';
 import { RulesAgainst } from './rules-against';
 import { StartFieldset } from './start-fields';
-import { type Start, type StartProps, useStart } from './use-start';
+import { type RegimenChoice, type Start, type StartProps, useStart } from './use-start';
+
+type Sent = Omit<StartProps, 'regimens'> & { readonly regimens: readonly Brief<RegimenChoice>[] };
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
-export function StartBatch(props: StartProps) {
+export function StartBatch({ regimens, ...rest }: Sent) {
+  const props: StartProps = { ...rest, regimens: useMemo(() => regimens.map(inFull<RegimenChoice>), [regimens]) };
   const of = useStart(props);
   return (
     <div className="grid gap-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
