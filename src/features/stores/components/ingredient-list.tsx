@@ -18,8 +18,8 @@ import { shared } from '@/messages/screens/shared';
 import { ingredientList as wording } from '@/messages/screens/stores';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
-import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
+import { LateFold } from '@/ui/late-fold';
 import { reads } from '@/web/here';
 import { catalogue } from '@/web/here-catalogue';
 import type { KnownOwn } from './own-sheet';
@@ -78,6 +78,36 @@ function OwnPart({ of }: { readonly of: OwnRecord | undefined }) {
   );
 }
 
+/** What is known of an ingredient: its note, its figures, and what it asks to be careful of. */
+function IngredientFacts({ of: one }: { readonly of: Ingredient }) {
+  return (
+    <>
+      <p className="mb-2 max-w-prose">{one.note}</p>
+      <p className="label">
+        {FAMILY_WORDS[one.family]}
+        {one.alsoCalled.length > 0 ? wording.alsoCalled(one.alsoCalled.join(', ')) : ''}
+      </p>
+      <dl className="reading my-2 grid grid-cols-[9rem_1fr] text-sm">
+        {facts(one).map(([name, value]) => (
+          <div key={name} className="contents">
+            <dt className="text-soft">{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <ul className="mb-3 flex flex-col gap-2">
+        {cautionsInWords({ doing: 'reading', ingredients: [one.id], drying: dryingOf(one) }, catalogue()).map(
+          ({ head, text: says }) => (
+            <li key={head} className="border-late border-l-4 pl-3 text-sm">
+              <strong>{head}</strong> {says}
+            </li>
+          ),
+        )}
+      </ul>
+    </>
+  );
+}
+
 /** Every ingredient the house knows, with its facts and cautions. Identity comes from what is in the tin, not from its name. */
 export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) {
   const [text, setText] = useState('');
@@ -98,7 +128,7 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
       <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
         {found.map((one) => (
           <li key={one.id} className="border-rule border-t">
-            <Fold
+            <LateFold
               line="row"
               lineClass="gap-3"
               says={
@@ -112,30 +142,13 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
                 </>
               }
             >
-              <p className="mb-2 max-w-prose">{one.note}</p>
-              <p className="label">
-                {FAMILY_WORDS[one.family]}
-                {one.alsoCalled.length > 0 ? wording.alsoCalled(one.alsoCalled.join(', ')) : ''}
-              </p>
-              <dl className="reading my-2 grid grid-cols-[9rem_1fr] text-sm">
-                {facts(one).map(([name, value]) => (
-                  <div key={name} className="contents">
-                    <dt className="text-soft">{name}</dt>
-                    <dd>{value}</dd>
-                  </div>
-                ))}
-              </dl>
-              <ul className="mb-3 flex flex-col gap-2">
-                {cautionsInWords({ doing: 'reading', ingredients: [one.id], drying: dryingOf(one) }, catalogue()).map(
-                  ({ head, text: says }) => (
-                    <li key={head} className="border-late border-l-4 pl-3 text-sm">
-                      <strong>{head}</strong> {says}
-                    </li>
-                  ),
-                )}
-              </ul>
-              <OwnPart of={own.find((row) => row.id === one.id)} />
-            </Fold>
+              {() => (
+                <>
+                  <IngredientFacts of={one} />
+                  <OwnPart of={own.find((row) => row.id === one.id)} />
+                </>
+              )}
+            </LateFold>
           </li>
         ))}
       </ul>
