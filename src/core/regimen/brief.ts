@@ -8,37 +8,24 @@ export type Brief<R extends { readonly steps: readonly RegimenStep[] }> = Omit<R
   readonly steps: readonly BriefStep[];
 };
 
-const {
-  id: _id,
-  kind: _kind,
-  action: _action,
-  done: _done,
-  setupMin: _setup,
-  perPieceMin: _piece,
-  wait: _wait,
-  ...USUAL
-} = RegimenStep.parse({
-  id: '-',
-  kind: 'check',
-  action: '-',
-  done: '-',
-  setupMin: 0,
-  perPieceMin: 0,
-  wait: { min: 0, ideal: 0, max: null },
-});
-const usual = new Map(Object.entries(USUAL).map(([field, value]) => [field, JSON.stringify(value)]));
+/** What a step says where nothing was written. Parsed when it is asked for: a page that sends no regimen loads nothing of it. */
+function usual(): Omit<RegimenStep, Written> {
+  const wait = { min: 0, ideal: 0, max: null };
+  const bare = { id: '-', kind: 'check', action: '-', done: '-', setupMin: 0, perPieceMin: 0, wait };
+  const { id, kind, action, done, setupMin, perPieceMin, wait: _wait, ...rest } = RegimenStep.parse(bare);
+  return rest;
+}
 
 /** Leaves out of each step what is as usual; `inFull` puts it back. */
-export const briefly = <R extends { readonly steps: readonly RegimenStep[] }>(regimen: R): Brief<R> => ({
-  ...regimen,
-  steps: regimen.steps.map(
-    (step) =>
-      Object.fromEntries(
-        Object.entries(step).filter(([field, value]) => usual.get(field) !== JSON.stringify(value)),
-      ) as BriefStep,
-  ),
-});
+export function briefly<R extends { readonly steps: readonly RegimenStep[] }>(regimen: R): Brief<R> {
+  const left = new Map(Object.entries(usual()).map(([field, value]) => [field, JSON.stringify(value)]));
+  const brief = (step: RegimenStep): BriefStep =>
+    Object.fromEntries(Object.entries(step).filter(([field, value]) => left.get(field) !== JSON.stringify(value))) as BriefStep;
+  return { ...regimen, steps: regimen.steps.map(brief) };
+}
 
 /** The regimen as it was before `briefly`. */
-export const inFull = <R extends { readonly steps: readonly RegimenStep[] }>(brief: Brief<R>): R =>
-  ({ ...brief, steps: brief.steps.map((step) => ({ ...USUAL, ...step })) }) as unknown as R;
+export function inFull<R extends { readonly steps: readonly RegimenStep[] }>(sent: Brief<R>): R {
+  const rest = usual();
+  return { ...sent, steps: sent.steps.map((step) => ({ ...rest, ...step })) } as unknown as R;
+}
