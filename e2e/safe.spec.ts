@@ -51,7 +51,7 @@ test('while another program holds the file others are answered, what was typed s
   await expect(panel).toContainText('Next: Flood again');
 });
 
-test('a shop goes back to a copy by the way of the README, in a fresh folder', async ({ page, shop }) => {
+test('a shop goes back to a copy by the way of docs/running.md, in a fresh folder', async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/work/31-006');
   const panel = page.getByRole('region', { name: 'Record the next action' });

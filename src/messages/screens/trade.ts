@@ -319,7 +319,7 @@ export const shell = {
   toTheContent: 'To the content',
   theShopsFileIs: '▲ The shop’s file is damaged: ',
   recordOnPaperFrom:
-    '. Record on paper from now on, stop the shop, and put the newest good copy back (README, “Keeping and restoring”).',
+    '. Record on paper from now on, stop the shop, and put the newest good copy back (docs/running.md, “Copies, and going back to one”).',
 };
 
 export const wrongWords = {
