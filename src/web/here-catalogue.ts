@@ -1,9 +1,13 @@
-import { type Catalogue, SHIPPED } from '@/core/material';
-import { BASE_READS } from '@/core/quantity';
+import { type Catalogue, catalogueWith, SHIPPED } from '@/core/material';
 import { type Here, here } from './here';
 
-/** Before a shop is set up. */
-export const NO_SHOP: Here = { reads: BASE_READS, catalogue: SHIPPED };
+const made = new WeakMap<Here, Catalogue>();
 
-/** What the shop of this request or tab reckons with. Apart from its units, so that a page that shows only those loads no ingredients. */
-export const catalogue = (): Catalogue => here()?.catalogue ?? SHIPPED;
+/** What the shop of this request or tab reckons with. Apart from its units: a page that names no ingredient loads none. */
+export function catalogue(): Catalogue {
+  const shop = here();
+  if (!shop) return SHIPPED;
+  const known = shop.catalogue ?? made.get(shop) ?? catalogueWith(shop.own, shop.ownWoods);
+  made.set(shop, known);
+  return known;
+}

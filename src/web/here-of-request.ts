@@ -4,28 +4,29 @@ import { type Db, database } from '@/data/db';
 import { findShop } from '@/data/shop/queries';
 import { catalogueOf } from '@/data/stores/catalogue';
 import type { Here } from './here';
-import { NO_SHOP } from './here-catalogue';
 
-type Request = { here?: Here };
+type Request = { here?: Here | null };
 
 // `bin/lib/serve.mjs` makes it and runs each request inside it.
 const server = globalThis as { readonly rendleRequest?: AsyncLocalStorage<Request> };
 
-const hereOf = (db: Db): Here => {
+function hereOf(db: Db): Here | null {
   const shop = findShop(db);
-  return shop ? { reads: shop.reads, catalogue: catalogueOf(db) } : NO_SHOP;
-};
+  if (!shop) return null;
+  const catalogue = catalogueOf(db);
+  return { reads: shop.reads, own: catalogue.own, ownWoods: catalogue.ownWoods, catalogue };
+}
 
 /** What the shop's file says, looked up once for each request; outside a request it is looked up at every call. */
-export function hereOfRequest(): Here {
+export function hereOfRequest(): Here | null {
   const request = server.rendleRequest?.getStore();
-  if (request?.here) return request.here;
-  let found = NO_SHOP;
+  if (request?.here !== undefined) return request.here;
+  let found: Here | null = null;
   try {
     found = hereOf(database());
   } catch {
     // The words that say why a file cannot be read must not fail by it too.
-    return found;
+    return null;
   }
   if (request) request.here = found;
   return found;

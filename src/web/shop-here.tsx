@@ -1,7 +1,7 @@
 'use client';
 
 import { Fragment, type ReactNode, useMemo } from 'react';
-import { catalogueWith, type Ingredient, type Species } from '@/core/material';
+import type { Ingredient, Species } from '@/core/material';
 import type { Reads } from '@/core/quantity';
 import { lookUpHere } from './here';
 
@@ -14,8 +14,8 @@ type Props = {
 
 /** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
 export function ShopHere({ reads, own, ownWoods, children }: Props) {
-  const catalogue = useMemo(() => catalogueWith(own, ownWoods), [own, ownWoods]);
+  const here = useMemo(() => ({ reads, own, ownWoods }), [reads, own, ownWoods]);
   // On the server the file says it, once a request.
-  if (typeof window !== 'undefined') lookUpHere(() => ({ reads, catalogue }));
+  if (typeof window !== 'undefined') lookUpHere(() => here);
   return <Fragment key={Object.values(reads).join(' ')}>{children}</Fragment>;
 }
