@@ -103,6 +103,11 @@ describe('what is kept of the file', () => {
     const known = Object.entries(WRITTEN_BESIDE).flatMap(([of, tables]) => tables.map((table) => [of, table]));
     expect(known).toEqual(written);
   });
+  it('is made anew with another stamp, in the place of the one before', () => {
+    let made = 0;
+    const at = (stamp: number) => keep(one.db, 'by the minute', () => ++made, stamp);
+    expect([at(1), at(1), at(2), at(2), at(1)]).toEqual([1, 1, 2, 2, 3]);
+  });
   it('is dropped whole by a write that was not seen', async () => {
     const count = () => keep(one.db, 'count', () => one.db.select().from(place).all().length);
     const before = count();

@@ -47,15 +47,16 @@ function lookAtFile(values: OpenValues): void {
 /**
  * What was read or reckoned from the file, until a table it was read from is written: which ones is noted while it is made, also of what is
  * kept and used for it. Inside a transaction nothing is kept, so that a command always sees what it has just written.
+ * @param stamp what else it was made of; with another one it is made anew, and takes the place of the one before
  */
-export function keep<T>(db: Db, key: string, make: () => T): T {
+export function keep<T>(db: Db, key: string, make: () => T, stamp: string | number = ''): T {
   const client = clientOf(db);
   const values = client && kept.get(client);
   if (!client || !values || client.inTransaction) return make();
   lookAtFile(values);
   const { written, underway } = values;
   const known = values.values.get(key);
-  if (known && [...known.from].every(([table, times]) => (written.get(table) ?? 0) === times)) {
+  if (known && known.stamp === stamp && [...known.from].every(([table, times]) => (written.get(table) ?? 0) === times)) {
     for (const reading of underway) for (const table of known.from.keys()) reading.add(table);
     return known.value as T;
   }
@@ -63,7 +64,7 @@ export function keep<T>(db: Db, key: string, make: () => T): T {
   underway.push(reading);
   try {
     const value = make();
-    values.values.set(key, { value, from: new Map([...reading].map((table) => [table, written.get(table) ?? 0])) });
+    values.values.set(key, { value, stamp, from: new Map([...reading].map((table) => [table, written.get(table) ?? 0])) });
     return value;
   } finally {
     underway.pop();

@@ -4,7 +4,7 @@ import type Database from 'better-sqlite3';
 import { preparedOnce } from './prepared';
 
 /** A value that was read or reckoned, the tables it was read from, and how often each had been written then. */
-type Value = { readonly value: unknown; readonly from: ReadonlyMap<string, number> };
+type Value = { readonly value: unknown; readonly stamp: string | number; readonly from: ReadonlyMap<string, number> };
 export type OpenValues = {
   /** Told apart from what another run of this shop kept. */
   readonly run: string;

@@ -1,12 +1,12 @@
 import 'server-only';
-import { cache } from 'react';
 import { type Progress, tooColdFor } from '@/core/batch';
 import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
 import { openDay } from '@/core/plan';
 import { MS_PER_HOUR, sayMinutes } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
-import { type BatchPlan, type PlanMaker, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
+import { keep } from '@/data/kept';
+import { type BatchPlan, type PlanMaker, planVersion, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
@@ -113,8 +113,9 @@ function actionOf(
 /** Plans in a thread of its own, so that no page waits for it. */
 const planBeside: PlanMaker = (input) => inThread('plan', 'openDay', [input], openDay);
 
-/** The open batches and the plan of the whole shop; reckoned once for a page. */
-export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan } => {
+type ShopNow = { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan };
+
+function lookOver(db: Db, nowMs: number): ShopNow {
   const standing = openBatchIds(db).flatMap((id) => {
     const batch = loadBatch(db, id, nowMs);
     return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs, learnedA0(db)) }] : [];
@@ -132,7 +133,14 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
     })
     .sort((a, b) => order(a.action, b.action));
   return { open, plan };
-});
+}
+
+/** So long what was looked over holds while nothing is recorded: chances and estimates move by the hour, and windows are timed on the device. */
+const HOLDS_MS = 10_000;
+
+/** The open batches and the plan of the whole shop, as they stand within the last seconds. */
+export const shopNow = (db: Db, nowMs: number): ShopNow =>
+  keep(db, 'shop now', () => lookOver(db, nowMs), `${Math.floor(nowMs / HOLDS_MS)} ${planVersion(db)}`);
 
 /** Every open batch with its standing, plan and next action, most urgent first. */
 export const openBatches = (db: Db, nowMs: number): readonly OpenBatch[] => shopNow(db, nowMs).open;
