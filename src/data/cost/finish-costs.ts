@@ -12,7 +12,7 @@ import {
   wipedShare,
 } from '@/core/cost';
 import { findIngredient, type Species } from '@/core/material';
-import { MS_PER_DAY, toMajor } from '@/core/quantity';
+import { MS_PER_DAY, MS_PER_HOUR, toMajor } from '@/core/quantity';
 import { isRestoration, type Regimen } from '@/core/regimen';
 import { whatComesBack } from '../care/returns';
 import { allRegimens, type Design } from '../catalogue/catalogue';
@@ -180,7 +180,14 @@ export function costOfLots(
 }
 
 /** What every finish that suits a piece costs, the cheapest over the years first, those whose price nobody entered last; what no gate lets through is not reckoned. */
-export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost[] {
+export const finishCosts = (db: Db, asked: CostAsked, nowMs: number): readonly FinishCost[] =>
+  keep(db, 'costs', () => costOfEach(db, asked, nowMs), askedNow(asked, nowMs));
+
+/** What was asked, and the hour: what a month uses up is counted back from now. */
+const askedNow = ({ design, species, by, years }: CostAsked, nowMs: number): string =>
+  JSON.stringify([design.revisionId, design.uses, species.id, by, years, Math.floor(nowMs / MS_PER_HOUR)]);
+
+function costOfEach(db: Db, asked: CostAsked, nowMs: number): FinishCost[] {
   const { food, keepOff, slowsCure } = asked.species;
   const known = knownBy(db, nowMs);
   const wish: FinishWish = {

@@ -8,7 +8,9 @@ import { allWoods } from '@/data/catalogue/woods';
 import { costOfChoice } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { ownRules } from '@/data/guide/rules';
+import { keep } from '@/data/kept';
 import { candidates } from '@/data/stores/candidates';
+import { catalogueOf } from '@/data/stores/catalogue';
 import { allLots } from '@/data/stores/queries';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
@@ -168,7 +170,15 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     ...(species ? { woodId: likeOf(species) } : {}),
     rules: ownRules(db),
   };
-  const choices = chooseFinish(allRegimens(db), candidates(allLots(db), catalogue()), wish, catalogue());
+  const choices = keep(
+    db,
+    'choices',
+    () => {
+      const known = catalogueOf(db);
+      return chooseFinish(allRegimens(db), candidates(allLots(db), known), wish, known);
+    },
+    JSON.stringify(wish),
+  );
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;
   // What each costs, of a piece and a wood that are named, over five years.
