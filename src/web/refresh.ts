@@ -10,14 +10,17 @@ const STANDS_MS = 120_000;
 /** How soon a page is read anew that shows an old plan, ms: the new one is mostly there by then. */
 const PLAN_AFTER_MS = 1500;
 
-/** Whether anything was recorded since a version; no where the shop does not answer. One that is let in no more shows nothing from then on. */
-async function hasChanged(version: string): Promise<boolean> {
+/**
+ * Whether anything was recorded since a version; null where the shop does not answer: a page that is read anew then would be loaded whole
+ * from what is kept, and lose what was typed. A device that is let in no more shows nothing from then on.
+ */
+async function hasChanged(version: string): Promise<boolean | null> {
   try {
     const answer = await fetch('/api/version', { cache: 'no-store', headers: { 'if-none-match': `"${version}"` } });
     if (answer.status === 401) await (await import('./away')).sentAway();
-    return answer.ok;
+    return answer.ok ? true : answer.status === 304 ? false : null;
   } catch {
-    return false;
+    return null;
   }
 }
 
@@ -33,15 +36,20 @@ export function Refresh({ version, soon }: Props): null {
   const router = useRouter();
   useEffect(() => {
     let drawnMs = Date.now();
-    const ask = async (): Promise<void> => {
-      const changed = soon || (await hasChanged(version));
-      if (!changed && Date.now() - drawnMs < STANDS_MS) return;
+    let isDrawing = false;
+    const ask = async (least: number): Promise<void> => {
+      // What comes of it is another version, and this one is done with; where nothing comes, it is asked again.
+      if (isDrawing && Date.now() - drawnMs < ASKS_EVERY_MS) return;
+      const changed = await hasChanged(version);
+      if (changed === null || (!changed && Date.now() - drawnMs < least)) return;
       drawnMs = Date.now();
+      isDrawing = true;
       router.refresh();
     };
-    const timer = setInterval(() => void ask(), soon ? PLAN_AFTER_MS : ASKS_EVERY_MS);
+    // A plan that is made is another version.
+    const timer = setInterval(() => void ask(STANDS_MS), soon ? PLAN_AFTER_MS : ASKS_EVERY_MS);
     const seen = (): void => {
-      if (document.visibilityState === 'visible') router.refresh();
+      if (document.visibilityState === 'visible') void ask(0);
     };
     document.addEventListener('visibilitychange', seen);
     return () => {
