@@ -37,6 +37,14 @@ async function faults(page: Page): Promise<string[]> {
 const over = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
+/** Signs that refer to a sheet which the page does not have: they would be drawn as nothing. */
+const unsigned = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('use')]
+      .map((use) => use.getAttribute('href') ?? '')
+      .filter((sign) => document.getElementById(sign.slice(1)) === null),
+  );
+
 // A part of them each, so that two workers share the longest test there is.
 const PARTS = 4;
 for (let part = 0; part < PARTS; part++)
@@ -57,6 +65,7 @@ for (let part = 0; part < PARTS; part++)
       const weight = await weigh(page, view, shop, warm);
       if (process.env.BUDGETS === 'write') writeBudget(view, rounded(weight));
       else expect.soft(overBudget(view, Object.values(weight), COUNTS)).toEqual([]);
+      expect.soft(await unsigned(page), view).toEqual([]);
       if (isLookedAt(view)) expect.soft(await faults(page), view).toEqual([]);
       for (const [width, height] of NARROW) {
         await page.setViewportSize({ width, height });

@@ -1,7 +1,6 @@
 import 'server-only';
-import type Database from 'better-sqlite3';
 import type { Db } from './db';
-import { kept, type OpenValues } from './watched';
+import { clientOf, kept, type OpenValues } from './watched';
 
 const held = globalThis as { rendleFilling?: number };
 
@@ -20,8 +19,6 @@ export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
     held.rendleFilling--;
   }
 }
-
-const clientOf = (db: Db): Database.Database | undefined => (db as { readonly $client?: Database.Database }).$client;
 
 /**
  * Brings what is kept up to date: what others wrote (`data_version`), or a write of this process that was not seen (`total_changes`), drops

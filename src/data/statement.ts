@@ -1,12 +1,12 @@
 import 'server-only';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
+import { clientOf } from './watched';
 
 /** What a query comes to once it is built: it has its text. */
 type Built = { readonly getQuery: () => { readonly sql: string } };
-type OpenFile = Pick<Database.Database, 'prepare'>;
 
-const built = new WeakMap<OpenFile, Map<unknown, Built>>();
+const built = new WeakMap<Database.Database, Map<unknown, Built>>();
 
 /**
  * A query with placeholders that is built once for each open file: building its text takes longer than running it. Each use is noted as any
@@ -15,7 +15,7 @@ const built = new WeakMap<OpenFile, Map<unknown, Built>>();
 export const statement =
   <Q extends Built>(build: (db: Db) => Q): ((db: Db) => Q) =>
   (db) => {
-    const client = (db as { readonly $client?: OpenFile }).$client;
+    const client = clientOf(db);
     if (!client) return build(db);
     const known = built.get(client) ?? new Map<unknown, Built>();
     built.set(client, known);

@@ -32,6 +32,9 @@ const held = globalThis as { rendleKept?: WeakMap<Database.Database, OpenValues>
 held.rendleKept ??= new WeakMap();
 export const kept = held.rendleKept;
 
+/** The open file of a `Db`; none inside a transaction. */
+export const clientOf = (db: object): Database.Database | undefined => (db as { readonly $client?: Database.Database }).$client;
+
 /** An open file whose statements are prepared once, and whose reads and writes are noted for what is kept of it. */
 export function watched(raw: Database.Database): Database.Database {
   const values: OpenValues = {

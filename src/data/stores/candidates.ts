@@ -1,9 +1,13 @@
 import 'server-only';
 import { setsInTin } from '@/core/blend';
-import type { Candidate } from '@/core/choose';
+import { type Candidate, type Choice, chooseFinish, type FinishWish } from '@/core/choose';
 import type { Catalogue } from '@/core/material';
-import { layerOf } from '@/data/stores/layer';
-import type { KnownLot } from '@/data/stores/queries';
+import { allRegimens } from '../catalogue/catalogue';
+import type { Db } from '../db';
+import { keep } from '../kept';
+import { catalogueOf } from './catalogue';
+import { layerOf } from './layer';
+import { allLots, type KnownLot } from './queries';
 
 /** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */
 export const candidates = (lots: readonly KnownLot[], catalogue: Catalogue): Candidate[] =>
@@ -28,4 +32,16 @@ export const candidates = (lots: readonly KnownLot[], catalogue: Catalogue): Can
           },
         ]
       : [],
+  );
+
+/** Every finish with how it meets a wish, from what the shop has. Kept for the last wish: a page of it is often looked at again. */
+export const finishesFor = (db: Db, wish: FinishWish): readonly Choice[] =>
+  keep(
+    db,
+    'finishes',
+    () => {
+      const catalogue = catalogueOf(db);
+      return chooseFinish(allRegimens(db), candidates(allLots(db), catalogue), wish, catalogue);
+    },
+    JSON.stringify(wish),
   );

@@ -1,17 +1,14 @@
 import 'server-only';
 import { z } from 'zod';
-import { type Choice, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES } from '@/core/choose';
+import { type Choice, COLOURS, type FinishWish, OWNERS, SHINES } from '@/core/choose';
 import { allIngredients, likeOf, ORIGINS, type Origin, PIECE_USES, type Species } from '@/core/material';
 import { say } from '@/core/quantity';
-import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
+import { allDesigns, type Design } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
 import { costOfChoice } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { ownRules } from '@/data/guide/rules';
-import { keep } from '@/data/kept';
-import { candidates } from '@/data/stores/candidates';
-import { catalogueOf } from '@/data/stores/catalogue';
-import { allLots } from '@/data/stores/queries';
+import { finishesFor } from '@/data/stores/candidates';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { shared } from '@/messages/screens/shared';
@@ -170,15 +167,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     ...(species ? { woodId: likeOf(species) } : {}),
     rules: ownRules(db),
   };
-  const choices = keep(
-    db,
-    'choices',
-    () => {
-      const known = catalogueOf(db);
-      return chooseFinish(allRegimens(db), candidates(allLots(db), known), wish, known);
-    },
-    JSON.stringify(wish),
-  );
+  const choices = finishesFor(db, wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;
   // What each costs, of a piece and a wood that are named, over five years.

@@ -1,16 +1,17 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type ComponentProps, type ReactNode, useMemo } from 'react';
+import type { ComponentProps, ReactNode } from 'react';
 import type { z } from 'zod';
 import type { Candidate } from '@/core/choose';
 import { ORIGINS } from '@/core/material';
 import { type Geometry, readList, type Surface } from '@/core/piece';
-import { type Brief, inFull, MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
+import { MARKS, type Mark, offerFor, sandingPlan } from '@/core/regimen';
 import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { restoreForm as wording } from '@/messages/screens/restore';
 import { shared } from '@/messages/screens/shared';
 import { TouchSurfaces } from '@/trade/drawing/touch-surfaces';
+import { type AsSent, type RegimenChoice, useRegimens } from '@/trade/use-regimens';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -19,8 +20,6 @@ import { useForm } from '@/web/form/use-form';
 import { reads } from '@/web/here';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
-
-type RegimenChoice = Regimen & { readonly revisionId: number };
 
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];
@@ -125,11 +124,9 @@ function PutRight({ regimen, lot, regimens, slot, offer: { lots, why } }: PutRig
 
 const NO_OFFER: ReturnType<typeof offerFor<Candidate>> = { lots: [], why: null };
 
-type Sent = Omit<Props, 'regimens'> & { readonly regimens: readonly Brief<RegimenChoice>[] };
-
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */
-export function RestoreForm({ regimens: sent, ...rest }: Sent) {
-  const props: Props = { ...rest, regimens: useMemo(() => sent.map(inFull<RegimenChoice>), [sent]) };
+export function RestoreForm(sent: AsSent<Props>) {
+  const props: Props = { ...sent, regimens: useRegimens(sent.regimens) };
   const { designs, species, regimens, lots, known } = props;
   const router = useRouter();
   const form = useForm<JobTyped, { readonly number: string }>({

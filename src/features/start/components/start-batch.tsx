@@ -1,22 +1,19 @@
 'use client';
 
-import { useMemo } from 'react';
-import { type Brief, inFull } from '@/core/regimen';
 import { startBatch as wording } from '@/messages/screens/start';
 import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
+import { type AsSent, useRegimens } from '@/trade/use-regimens';
 import { GatesAhead } from './gates-ahead';
 import { NeedsPanel } from './needs';
 import { OverYears } from './over-years';
 import { PlanPreview } from './plan-preview';
 import { RulesAgainst } from './rules-against';
 import { StartFieldset } from './start-fields';
-import { type RegimenChoice, type Start, type StartProps, useStart } from './use-start';
-
-type Sent = Omit<StartProps, 'regimens'> & { readonly regimens: readonly Brief<RegimenChoice>[] };
+import { type Start, type StartProps, useStart } from './use-start';
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
-export function StartBatch({ regimens, ...rest }: Sent) {
-  const props: StartProps = { ...rest, regimens: useMemo(() => regimens.map(inFull<RegimenChoice>), [regimens]) };
+export function StartBatch(sent: AsSent<StartProps>) {
+  const props: StartProps = { ...sent, regimens: useRegimens(sent.regimens) };
   const of = useStart(props);
   return (
     <div className="grid gap-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">

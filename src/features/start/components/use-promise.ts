@@ -4,16 +4,17 @@ import { useEffect, useState } from 'react';
 import type { Offer, ShopNow } from '@/core/batch';
 import { type LotChoice, stepsFor } from '@/core/cost';
 import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
-import { handsScale, type Regimen } from '@/core/regimen';
+import { handsScale } from '@/core/regimen';
 import type { Design } from '@/data/catalogue/catalogue';
 import { sayIssue } from '@/messages';
+import type { RegimenChoice } from '@/trade/use-regimens';
 import { useWorker } from '@/ui/worker';
 import { reads } from '@/web/here';
 import type { PlannerFace } from '@/workers/planner';
 
 /** What a promise is asked for; it is not asked while any of it is still open. */
 type Wish = {
-  readonly regimen: (Regimen & { readonly revisionId: number }) | undefined;
+  readonly regimen: RegimenChoice | undefined;
   readonly shape: Design | undefined;
   readonly count: number | null;
   readonly lots: Readonly<Record<string, LotChoice | undefined>>;

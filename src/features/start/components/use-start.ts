@@ -14,6 +14,7 @@ import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen } from '@/core/regimen';
 import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/catalogue/catalogue';
+import type { RegimenChoice } from '@/trade/use-regimens';
 import { useForm } from '@/web/form/use-form';
 import { catalogue } from '@/web/here-catalogue';
 import { start } from '../actions';
@@ -35,7 +36,6 @@ export type NewBatchAsked = {
 };
 
 export type StartTyped = z.input<typeof StartFields>;
-export type RegimenChoice = Regimen & { readonly revisionId: number };
 /** A wood of the shop's own as it stands. */
 export type OwnWood = { readonly id: string; readonly likeId: string; readonly facts: OwnWoodFacts };
 

@@ -1,12 +1,11 @@
 'use client';
 
-import { useMemo } from 'react';
 import { say } from '@/core/quantity';
-import { type Brief, inFull } from '@/core/regimen';
 import { BEARERS, type Evenness, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { planForm as wording } from '@/messages/screens/trials';
+import { type AsSent, useRegimens } from '@/trade/use-regimens';
 import { Why } from '@/trade/why';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/choice';
@@ -19,11 +18,9 @@ import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
 import { type PlanProps, type TrialPlanHere, tried, usePlan } from './use-plan';
 
-type Sent = Omit<PlanProps, 'regimens'> & { readonly regimens: readonly Brief<PlanProps['regimens'][number]>[] };
-
 /** The plan of a trial: what is asked, on what, which finishes; beside it how the fields lie and what they can tell. */
-export function PlanForm({ regimens, ...rest }: Sent) {
-  const props: PlanProps = { ...rest, regimens: useMemo(() => regimens.map(inFull<PlanProps['regimens'][number]>), [regimens]) };
+export function PlanForm(sent: AsSent<PlanProps>) {
+  const props: PlanProps = { ...sent, regimens: useRegimens(sent.regimens) };
   const plan = usePlan(props);
   const { form } = plan;
   return (

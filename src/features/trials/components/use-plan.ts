@@ -6,9 +6,10 @@ import { type LotChoice, needsOf } from '@/core/cost';
 import type { Species } from '@/core/material';
 import { areaOf, type UptakeFactor } from '@/core/piece';
 import { parseLength, parsePositive } from '@/core/quantity';
-import { laysCoat, offerFor, type Regimen } from '@/core/regimen';
+import { laysCoat, offerFor } from '@/core/regimen';
 import { type Evenness, evenness, fieldsOn, kindTraits, layFields, powerOf, solidsPerM2 } from '@/core/trial';
 import { TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
+import type { RegimenChoice } from '@/trade/use-regimens';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
 import { reads } from '@/web/here';
@@ -16,7 +17,7 @@ import { layOut } from '../actions';
 import { TrialFields, type TrialTyped } from '../forms';
 
 export type PlanProps = {
-  readonly regimens: readonly (Regimen & { readonly revisionId: number })[];
+  readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly LotChoice[];
   readonly woods: readonly Pick<Species, 'id' | 'name' | 'porosity' | 'densityKgPerM3'>[];
   readonly uptake: readonly UptakeFactor[];
