@@ -1,4 +1,5 @@
 import type { Climate } from '@/core/cure';
+import { mean } from '@/core/numeric';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import type { PlaceKind, RegimenStep, RoomOf } from '../regimen';
 
@@ -66,7 +67,5 @@ export function meanOfRows({ fromMs, stepMs, light, rows }: AirRows, from: numbe
   if (rows.length === 0) return null;
   const at = (ms: number): number => Math.min(rows.length - 1, Math.max(0, Math.floor((ms - fromMs) / stepMs)));
   const some = rows.slice(at(from), at(until) + 1);
-  const mean = (of: (row: readonly [number, number]) => number): number =>
-    some.reduce((sum, row) => sum + of(row), 0) / some.length;
-  return { tempC: mean(([tempC]) => tempC), rh: mean(([, rh]) => rh), light };
+  return { tempC: mean(some.map(([tempC]) => tempC)), rh: mean(some.map(([, rh]) => rh)), light };
 }

@@ -1,4 +1,5 @@
 import { type Catalogue, findIngredient } from '@/core/material';
+import { leastSquares, sum } from '@/core/numeric';
 import { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
 
 /** One thumb test: what a lot is made of, the temperature it was pressed at, and the band it felt like. */
@@ -25,28 +26,6 @@ function middleOf(felt: Consistency): number {
   return Number.isFinite(below) ? (from + below) / 2 : BLOCK_E;
 }
 
-/** Gaussian elimination with the largest pivot; the matrix is symmetric and positive by its prior. */
-function solveDense(a: number[][], b: number[]): number[] {
-  const n = b.length;
-  const rows = a.map((row, i) => [...row, b[i] ?? 0]);
-  const cell = (i: number, j: number): number => rows[i]?.[j] ?? 0;
-  for (let p = 0; p < n; p++) {
-    let most = p;
-    for (let i = p + 1; i < n; i++) if (Math.abs(cell(i, p)) > Math.abs(cell(most, p))) most = i;
-    [rows[p], rows[most]] = [rows[most] ?? [], rows[p] ?? []];
-    for (let i = p + 1; i < n; i++) {
-      const factor = cell(i, p) / cell(p, p);
-      rows[i] = (rows[i] ?? []).map((value, j) => value - factor * cell(p, j));
-    }
-  }
-  const x = new Array<number>(n).fill(0);
-  for (let i = n - 1; i >= 0; i--) {
-    const known = x.reduce((sum, value, j) => sum + (j > i ? cell(i, j) * value : 0), 0);
-    x[i] = (cell(i, n) - known) / cell(i, i);
-  }
-  return x;
-}
-
 /**
  * One factor per wax from the maker's own thumb tests, by least squares with a prior at the shipped value:
  * minimise `Σ (y_t − Σ_j w_tj·h_j·k_t·f_j)²/σ² + Σ_j (f_j − 1)²/τ²`, `k_t` the softening at the test's temperature.
@@ -59,14 +38,10 @@ export function fitThumbs(tests: readonly ThumbTest[], catalogue: Catalogue): Wa
   const rows = tests.map((test) =>
     waxes.map((id) => (test.fractions[id] ?? 0) * waxEquivalentAt(findIngredient(id, catalogue)?.hardening ?? 0, test.tempC)),
   );
+  // What is left when every factor stands at 1, the shipped value: the prior then pulls towards nothing.
   const prior = (THUMB_SD / FACTOR_SD) ** 2;
-  const matrix = waxes.map((_, i) =>
-    waxes.map((_, j) => rows.reduce((sum, row) => sum + (row[i] ?? 0) * (row[j] ?? 0), i === j ? prior : 0)),
-  );
-  const right = waxes.map((_, i) =>
-    rows.reduce((sum, row, t) => sum + (row[i] ?? 0) * middleOf(tests[t]?.felt ?? 'liquid'), prior),
-  );
-  const factors = waxes.length > 0 ? solveDense(matrix, right) : [];
+  const left = tests.map((test, t) => ({ of: rows[t] ?? [], y: middleOf(test.felt) - sum(rows[t] ?? []) }));
+  const factors = (waxes.length > 0 ? leastSquares(left, prior) : null)?.map((off) => 1 + off) ?? [];
   return waxes.map((ingredient, j) => {
     const before = findIngredient(ingredient, catalogue)?.hardening ?? 0;
     const tested = rows.filter((row) => (row[j] ?? 0) > 0).length;

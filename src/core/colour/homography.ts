@@ -1,3 +1,4 @@
+import { solveLinear } from '@/core/numeric';
 import { fail, ok, type Result } from '@/core/quantity';
 
 /** A point: of a picture in pixels, of a board in millimetres. */
@@ -13,27 +14,6 @@ export const rectangle = (length: number, width: number): Corners => [
 ];
 /** A plane seen aslant: carries points of one plane to those of another. */
 export type Homography = (point: Point) => Point;
-
-/** A pivot smaller than this, of rows scaled to about one, is none. */
-const NO_PIVOT = 1e-12;
-
-/** Solves `a·x = b` by elimination with the largest pivot; null where rows say the same. */
-function solved(rows: readonly (readonly number[])[]): number[] | null {
-  const a = rows.map((row) => [...row]);
-  const n = a.length;
-  const at = (row: number, column: number): number => a[row]?.[column] ?? 0;
-  for (let k = 0; k < n; k++) {
-    const pivot = a.reduce((best, _, i) => (i > k && Math.abs(at(i, k)) > Math.abs(at(best, k)) ? i : best), k);
-    if (Math.abs(at(pivot, k)) < NO_PIVOT) return null;
-    [a[k], a[pivot]] = [a[pivot] as number[], a[k] as number[]];
-    for (let i = 0; i < n; i++) {
-      if (i === k) continue;
-      const by = at(i, k) / at(k, k);
-      a[i] = (a[i] ?? []).map((value, j) => value - by * at(k, j));
-    }
-  }
-  return a.map((_, i) => at(i, n) / at(i, i));
-}
 
 /** Whether four corners go round one way without a dent. */
 function isConvex(corners: Corners): boolean {
@@ -58,7 +38,7 @@ export function planeOf(from: Corners, to: Corners): Result<Plane> {
       [0, 0, 0, x, y, 1, -x * v, -y * v, v],
     ];
   });
-  const found = solved(rows);
+  const found = solveLinear(rows);
   return found ? ok(found as unknown as Plane) : fail('corners-crossed', 'corners');
 }
 

@@ -1,3 +1,4 @@
+import { mean, median } from '@/core/numeric';
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { TimedClimate } from './age';
 import type { Climate, Light } from './schema';
@@ -32,9 +33,6 @@ function byHour(cells: readonly SeasonCell[]): ByHour {
   for (const cell of cells) if (cell.n > 0) hours[cell.hour]?.push(cell);
   return hours;
 }
-
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(values.length, 1);
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
 
 /**
  * One quantity's usual year. Month means `(Σ + κ·m)/(n + κ)`; to each the swing of its day by the hour, `(Σ − n·m̄ + κₕ·s)/(n + κₕ)`, drawn
@@ -142,7 +140,7 @@ export type AirGap = { readonly fromMs: number; readonly toMs: number };
 /** Where nothing was read for much longer than usual. */
 export function gapsIn(readings: readonly TimedClimate[]): AirGap[] {
   const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i]?.atMs ?? one.atMs));
-  const least = Math.max(GAP.hours * MS_PER_HOUR, GAP.steps * median(steps));
+  const least = Math.max(GAP.hours * MS_PER_HOUR, GAP.steps * (median(steps) ?? 0));
   return steps.flatMap((step, i) => (step > least ? [{ fromMs: readings[i]?.atMs ?? 0, toMs: readings[i + 1]?.atMs ?? 0 }] : []));
 }
 

@@ -1,3 +1,4 @@
+import { median } from '@/core/numeric';
 import { fail, type Issue, instantOf, MS_PER_HOUR, ok, parseNumber, type Result, shownAgain } from '@/core/quantity';
 
 /** One reading of a room logger; UTC ms, °C, humidity 0–1. */
@@ -122,11 +123,10 @@ function orderOf(
 
 /** The greatest of any number of values: a year of readings is more than a call takes as arguments. */
 const greatest = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b), Number.NEGATIVE_INFINITY);
-const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
   const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i] as Logged).atMs);
-  const limit = Math.max(LEAST_GAP_MS, GAP_BEATS * middle(steps));
+  const limit = Math.max(LEAST_GAP_MS, GAP_BEATS * (median(steps) ?? 0));
   return readings.slice(1).flatMap((one, i) => {
     const before = readings[i] as Logged;
     return one.atMs - before.atMs > limit ? [{ fromMs: before.atMs, toMs: one.atMs }] : [];
@@ -158,7 +158,8 @@ export function readLogger(
   const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%$/, '')));
   const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
   const named = /f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
-  const unit = named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && middle(known) > FAHRENHEIT_FROM) ? 'F' : 'C';
+  const unit =
+    named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && (median(known) ?? 0) > FAHRENHEIT_FROM) ? 'F' : 'C';
   const humidity = greatest(hums.map((one) => (one.ok ? one.value : 0))) <= 1 ? 'fraction' : 'percent';
   const faults: { row: number; issue: Issue }[] = [];
   const readings = new Map<number, Logged>();

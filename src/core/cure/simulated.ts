@@ -1,21 +1,13 @@
+import { normalFrom, randomFrom } from '@/core/numeric';
 import { neededHours, quantile, TAIL_DF, Z_VARIANCE } from './cure';
 import { LEVELS, learnA0, nextBatch, type PastBatch, WITHIN } from './learn';
 
-/** Numbers that look random and are the same every time, 0–1. */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-}
-const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
 /** Student's t of the prior's tails, drawn until it lies on the prior's grid, in standard deviations. */
 function heavyTailed(random: () => number): number {
   for (;;) {
     let chi = 0;
-    for (let i = 0; i < TAIL_DF; i++) chi += normal(random) ** 2;
-    const t = normal(random) / Math.sqrt(chi / TAIL_DF);
+    for (let i = 0; i < TAIL_DF; i++) chi += normalFrom(random) ** 2;
+    const t = normalFrom(random) / Math.sqrt(chi / TAIL_DF);
     if (Math.abs(t) <= 6) return t / Math.sqrt(Z_VARIANCE);
   }
 }
@@ -35,10 +27,10 @@ export function coverage(seed: number, batches: number): { readonly held: number
   const random = randomFrom(seed);
   let [held, all] = [0, 0];
   while (all < batches) {
-    const shop = LEVELS.shop * normal(random);
-    const formulas = ['a', 'b', 'c'].map((id) => ({ id, shift: shop + LEVELS.formula * normal(random) }));
+    const shop = LEVELS.shop * normalFrom(random);
+    const formulas = ['a', 'b', 'c'].map((id) => ({ id, shift: shop + LEVELS.formula * normalFrom(random) }));
     const pairs = formulas.flatMap((formula) =>
-      ['x', 'y'].map((wood) => ({ formula: formula.id, wood, shift: formula.shift + LEVELS.wood * normal(random) })),
+      ['x', 'y'].map((wood) => ({ formula: formula.id, wood, shift: formula.shift + LEVELS.wood * normalFrom(random) })),
     );
     const past: PastBatch[] = [];
     for (let i = 0; i < 20; i++) {
@@ -51,7 +43,7 @@ export function coverage(seed: number, batches: number): { readonly held: number
       if (need - next.lnShift >= low && need - next.lnShift <= high) held++;
       // What its checks said of it: its need, blurred.
       const blur = 0.1 + 0.15 * random();
-      past.push({ formula: pair.formula, wood: pair.wood, lnShift: need + blur * normal(random), variance: blur ** 2 });
+      past.push({ formula: pair.formula, wood: pair.wood, lnShift: need + blur * normalFrom(random), variance: blur ** 2 });
     }
   }
   return { held, all };

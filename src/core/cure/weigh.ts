@@ -1,3 +1,5 @@
+import { mean } from '@/core/numeric';
+
 /** A test piece on the scale: hours since its last coat, grams. */
 export type Weighing = { readonly hours: number; readonly grams: number };
 
@@ -47,8 +49,6 @@ type Fit = Shape & {
   readonly b: readonly [number, number, number];
   readonly sse: number;
 };
-
-const mean = (of: readonly number[]): number => of.reduce((sum, one) => sum + one, 0) / of.length;
 
 /** Sum of products about both means. */
 function spread(x: readonly number[], y: readonly number[], meanX: number, meanY: number): number {

@@ -1,3 +1,4 @@
+import { leastSquares, sum } from '@/core/numeric';
 import { melt } from './melt';
 
 /** A pan and heater: the constants of the rehearsal. Power W, losses and coupling W/K. */
@@ -53,25 +54,7 @@ function residuals(from: PanConstants, x: Triple, melts: readonly LoggedMelt[]):
   ];
 }
 
-const costOf = (r: readonly number[]): number => r.reduce((sum, value) => sum + value * value, 0);
-
-/** `(JᵀJ + λI) d = −Jᵀr`, three unknowns, by Cramer's rule. */
-function step(jacobian: readonly (readonly number[])[], r: readonly number[], damping: number): Triple {
-  const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, value, i) => sum + value * (b[i] ?? 0), 0);
-  const a = jacobian.map((left, i) => jacobian.map((right, j) => dot(left, right) + (i === j ? damping : 0)));
-  const b = jacobian.map((column) => -dot(column, r));
-  const det = (m: readonly (readonly number[])[]): number => {
-    const at = (i: number, j: number): number => m[i]?.[j] ?? 0;
-    return (
-      at(0, 0) * (at(1, 1) * at(2, 2) - at(1, 2) * at(2, 1)) -
-      at(0, 1) * (at(1, 0) * at(2, 2) - at(1, 2) * at(2, 0)) +
-      at(0, 2) * (at(1, 0) * at(2, 1) - at(1, 1) * at(2, 0))
-    );
-  };
-  const whole = det(a);
-  const part = (k: number): number => det(a.map((row, i) => row.map((value, j) => (j === k ? (b[i] ?? 0) : value)))) / whole;
-  return [part(0), part(1), part(2)];
-}
+const costOf = (r: readonly number[]): number => sum(r.map((value) => value * value));
 
 /**
  * The constants of a pan from the maker's own logged melts: least squares over the logarithms of all three, with a prior where they stand.
@@ -83,7 +66,7 @@ export function fitPan(
   melts: readonly LoggedMelt[],
 ): { readonly pan: PanConstants; readonly misfitBeforeC: number; readonly misfitAfterC: number; readonly readings: number } {
   const used = melts.filter((one) => one.readings.length > 0);
-  const readings = used.reduce((sum, one) => sum + one.readings.length, 0);
+  const readings = sum(used.map((one) => one.readings.length));
   const misfit = (x: Triple): number =>
     readings === 0 ? 0 : READING_SD_C * Math.sqrt(costOf(residuals(from, x, used).slice(0, readings)) / readings);
   let x: Triple = [0, 0, 0];
@@ -94,7 +77,12 @@ export function fitPan(
       const nudged = x.map((value, i) => (i === k ? value + NUDGE : value)) as unknown as Triple;
       return residuals(from, nudged, used).map((value, i) => (value - (r[i] ?? 0)) / NUDGE);
     });
-    const d = step(jacobian, r, damping);
+    // `(JᵀJ + λI) d = −Jᵀr`.
+    const d =
+      leastSquares(
+        r.map((value, i) => ({ of: jacobian.map((column) => column[i] ?? 0), y: -value })),
+        damping,
+      ) ?? [];
     const next = x.map((value, i) => value + (d[i] ?? 0)) as unknown as Triple;
     if (costOf(residuals(from, next, used)) < costOf(r)) {
       x = next;

@@ -1,3 +1,4 @@
+import { leastSquares, sum } from '@/core/numeric';
 import { MS_PER_DAY } from '@/core/quantity';
 
 /** One weighing of a blank while it dries: UTC ms and grams. */
@@ -29,15 +30,9 @@ function curveOf(
   for (let i = 0; i <= RATES.steps; i++) {
     const k = RATES.least * (RATES.most / RATES.least) ** (i / RATES.steps);
     const e = rows.map(({ t }) => Math.exp(-k * t));
-    const n = rows.length;
-    const [se, sm] = [e.reduce((sum, x) => sum + x, 0), rows.reduce((sum, { m }) => sum + m, 0)];
-    const see = e.reduce((sum, x) => sum + x * x, 0);
-    const sem = rows.reduce((sum, { m }, j) => sum + m * (e[j] ?? 0), 0);
-    const det = n * see - se * se;
-    if (det <= 1e-12) continue;
-    const a = (n * sem - se * sm) / det;
-    const rest = (sm - a * se) / n;
-    const error = rows.reduce((sum, { m }, j) => sum + (m - rest - a * (e[j] ?? 0)) ** 2, 0);
+    const [rest, a] = leastSquares(rows.map(({ m }, j) => ({ of: [1, e[j] ?? 0], y: m }))) ?? [0, 0];
+    if (rest === undefined || a === undefined) continue;
+    const error = sum(rows.map(({ m }, j) => (m - rest - a * (e[j] ?? 0)) ** 2));
     if (a > 0 && rest > 0 && (!best || error < best.error)) best = { rest, k, a, error };
   }
   return best;

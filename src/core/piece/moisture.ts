@@ -1,3 +1,4 @@
+import { median, sum, weightedMean } from '@/core/numeric';
 import { MS_PER_DAY, MS_PER_HOUR } from '@/core/quantity';
 import { FIT_MOISTURE } from './emc';
 
@@ -20,11 +21,6 @@ export type Dampness = {
   readonly movesIndoors: boolean;
 };
 
-const middle = (values: readonly number[]): number => {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? Number.NaN;
-};
-
 /** Readings taken within this of the latest are one look at the wood, ms. */
 const ONE_LOOK_MS = MS_PER_HOUR;
 
@@ -36,7 +32,10 @@ export function looksOf(readings: readonly MoistureReading[]): MoistureReading[]
     if (open && reading.atMs - (open[0] as MoistureReading).atMs <= ONE_LOOK_MS) open.push(reading);
     else looks.push([reading]);
   }
-  return looks.map((look) => ({ atMs: (look[0] as MoistureReading).atMs, percent: middle(look.map((one) => one.percent)) }));
+  return looks.map((look) => ({
+    atMs: (look[0] as MoistureReading).atMs,
+    percent: median(look.map((one) => one.percent)) ?? Number.NaN,
+  }));
 }
 
 /** Whether a piece is dry enough for finish, by its latest look; null without a reading. */
@@ -77,11 +76,13 @@ export function dryBy(
     // A reading near the equilibrium says little of the logarithm: weight by the meter's spread carried through.
     w: ((look.percent - emcPercent) / METER_SD) ** 2,
   }));
-  const sum = (of: (row: (typeof rows)[number]) => number): number => rows.reduce((total, row) => total + of(row), 0);
-  const [W, T, Y] = [sum((r) => r.w), sum((r) => r.w * r.t), sum((r) => r.w * r.y)];
-  const [tt, ty] = [sum((r) => r.w * r.t * r.t), sum((r) => r.w * r.t * r.y)];
-  const spread = tt - (T * T) / W;
-  const k = -(ty - (T * Y) / W) / spread;
+  const middle = weightedMean(
+    rows,
+    ({ w }) => w,
+    ({ t }) => t,
+  );
+  const spread = sum(rows.map(({ w, t }) => w * (t - middle) ** 2));
+  const k = -sum(rows.map(({ w, t, y }) => w * (t - middle) * y)) / spread;
   const error = Math.sqrt(1 / spread);
   const days = (rate: number): number | null =>
     rate > 0 ? Math.log((last.percent - emcPercent) / (limit - emcPercent)) / rate : null;

@@ -1,4 +1,4 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { normalFrom, randomFrom } from '@/core/numeric';
 import { fail, ok, type Result } from '@/core/quantity';
 import { bestOf, blocksOf, chance, LEAST_DF, verdictOf } from './trial';
 
@@ -6,12 +6,6 @@ import { bestOf, blocksOf, chance, LEAST_DF, verdictOf } from './trial';
 export const SCORE_SD = 0.7;
 /** So many trials are made up for each point: a curve true to two in a hundred, drawn while a form is filled in. */
 const RUNS = 600;
-
-/** A number drawn from a standard normal, by two uniform ones. Source: Box and Muller. */
-function normal(random: ReturnType<typeof xoroshiro128plus>): number {
-  const uniform = (): number => ((random.next() >>> 0) + 0.5) / 2 ** 32;
-  return Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
-}
 
 /** A score lies somewhere on its scale: so far in it the middle of a board does. */
 const MIDDLE = 3;
@@ -36,13 +30,12 @@ export function powerOf(
   if (!Number.isInteger(boards) || boards < 2) return fail('too-large', 'boards', { least: 2, most: 40 });
   if (!Number.isInteger(treatments) || treatments < 2) return fail('too-large', 'treatments', { least: 2, most: 40 });
   if (!(sd > 0)) return fail('must-be-positive', 'sd');
-  const random = xoroshiro128plus(seed);
-  const uniform = (): number => ((random.next() >>> 0) + 0.5) / 2 ** 32;
+  const random = randomFrom(seed);
   let told = 0;
   for (let run = 0; run < RUNS; run++) {
     const table = Array.from({ length: boards }, () => {
-      const middle = MIDDLE + uniform();
-      return Array.from({ length: treatments }, (_, t) => Math.round(middle + (t === 0 ? differ : 0) + sd * normal(random)));
+      const middle = MIDDLE + random();
+      return Array.from({ length: treatments }, (_, t) => Math.round(middle + (t === 0 ? differ : 0) + sd * normalFrom(random)));
     });
     const { means, se, df } = blocksOf(table, STEP);
     if (df < LEAST_DF) return ok(0);

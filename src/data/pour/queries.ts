@@ -1,5 +1,6 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { median } from '@/core/numeric';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { findRevision, type Revision, type StoredLine } from '../blends/queries';
 import type { Db } from '../db';
@@ -148,7 +149,6 @@ export function usualResidue(db: Db): number {
     .orderBy(desc(movement.at))
     .limit(5)
     .all()
-    .map((row) => -row.grams)
-    .sort((a, b) => a - b);
-  return lost[Math.floor(lost.length / 2)] ?? 0;
+    .map((row) => -row.grams);
+  return median(lost) ?? 0;
 }

@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { quantile } from '@/core/cure';
+import { mean } from '@/core/numeric';
 import { formatInstant } from '@/core/quantity';
 import { costOf, type Evidence, type Gate, type GateId, NewReleaseRecord, type RecordedCost } from '@/core/release';
 import { weighInOf } from '../cure/commands';
@@ -93,8 +94,8 @@ const batchOf = (batch: Batch): NewReleaseRecord['batch'] => ({
 /** The cure in figures; `at` writes its moments. */
 function cureOf(cure: CureStanding, at: (ms: number) => string): NonNullable<NewReleaseRecord['cure']> {
   const { readings } = cure.air;
-  const mean = (of: (one: (typeof readings)[number]) => number): number | null =>
-    readings.length > 0 ? readings.reduce((sum, one) => sum + of(one), 0) / readings.length : null;
+  const meanOf = (of: (one: (typeof readings)[number]) => number): number | null =>
+    readings.length > 0 ? mean(readings.map(of)) : null;
   return {
     from: at(cure.startMs),
     settles: cure.settles,
@@ -105,8 +106,8 @@ function cureOf(cure: CureStanding, at: (ms: number) => string): NonNullable<New
     likelyBy: cure.readyAtMs.p90 === null ? null : at(cure.readyAtMs.p90),
     hoursRead: readings.length,
     gaps: cure.air.gaps.map((gap) => ({ from: at(gap.fromMs), to: at(gap.toMs) })),
-    meanTempC: mean((one) => one.tempC),
-    meanRh: mean((one) => one.rh),
+    meanTempC: meanOf((one) => one.tempC),
+    meanRh: meanOf((one) => one.rh),
   };
 }
 
