@@ -15,7 +15,7 @@ import { reads } from './here';
 import { lookAgain } from './here-of-request';
 import { session } from './session';
 
-/** What an action says: done, or what is wrong by field (`''` for the whole). */
+/** An action's answer: done, or what is wrong by field (`''` for the whole). */
 export type Answer<T = void> =
   | { readonly ok: true; readonly value: T }
   | {
@@ -40,7 +40,7 @@ type Reader = {
   readonly issues: Issue[];
 };
 
-/** Gathers the faults of several typed fields, so that all are said at once. */
+/** Collects the faults of several typed fields, so that all are shown at once. */
 export function reader(): Reader {
   const issues: Issue[] = [];
   const take: Reader['take'] = (path, result) => {
@@ -65,7 +65,7 @@ function sentBy(input: unknown): ActSent | null {
   return read.success ? { id: read.data.act, said: input } : null;
 }
 
-/** The one way in for every change: parse, say who does it, call one command once, tell the pages. */
+/** Runs one change: parses what was sent, adds who does it, calls one command once, has the pages read anew. Every action goes through it. */
 export const act = <S extends z.ZodType, T>(
   shape: S,
   input: unknown,
@@ -86,12 +86,12 @@ export async function actAfter<S extends z.ZodType, T>(
   if (!parsed.ok) return refuse(parsed.issues);
   const { db, person, nowMs } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
-  // Nothing is dated by a clock that leapt until someone has said that it is right.
+  // A clock that leapt dates nothing until someone has confirmed it.
   if (clockDoubt(db, nowMs)) return { ...refuse([{ code: 'clock-leapt', path: '' }]), unwritten: true };
   return answer(() => run(db, parsed.value, { personId: person.id, nowMs }));
 }
 
-/** Makes one write and tells the pages; a full, locked or damaged file is said in words. */
+/** Makes one write and has the pages read anew; a full, locked or damaged file is answered in words. */
 export async function answer<T>(write: () => Result<T> | Promise<Result<T>>): Promise<Answer<T>> {
   let result: Result<T>;
   try {

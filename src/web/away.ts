@@ -3,10 +3,10 @@
 import { ENTRANCE, SENT_AWAY } from './door-names';
 import { alone, maySeal, seal, unseal } from './outbox-store';
 
-/** Closing records needs the browser's own ciphers, which it has only where the address is secure. */
+/** Encrypting records needs the browser's own ciphers, which it has only where the address is secure. */
 const hasCiphers = (): boolean => typeof crypto !== 'undefined' && crypto.subtle !== undefined;
 
-/** Deletes what this device holds of the shop that can be read: pages, parts, drafts. Records not yet sent stay, closed. Gives how many. */
+/** Deletes kept pages, scripts and drafts from this device; records not yet sent are encrypted and stay. Gives how many. */
 export async function forgetShop(): Promise<number> {
   localStorage.clear();
   sessionStorage.clear();
@@ -15,7 +15,7 @@ export async function forgetShop(): Promise<number> {
   return alone(seal).catch(() => 0);
 }
 
-/** The shop said that this device must give the passcode: nothing of it is shown any more, in any tab. */
+/** Clears this device and every tab of it, when the shop answers that the passcode must be given. */
 export async function sentAway(): Promise<void> {
   if (typeof window === 'undefined') return;
   await forgetShop();
@@ -27,13 +27,13 @@ export async function sentAway(): Promise<void> {
   if (location.pathname !== ENTRANCE) location.assign(ENTRANCE);
 }
 
-/** Where an act got no answer: whether that was because this device was sent away. */
+/** Asks, after an act got no answer, whether this device was sent away. */
 export async function lookAtDoor(): Promise<void> {
   const answer = await fetch('/api/clock', { cache: 'no-store' });
   if (answer.status === 401) await sentAway();
 }
 
-/** What a device that is in does once a page: fetches what it would close its records with, and opens those that are closed. */
+/** Fetches the key for encrypting records, once a page, and decrypts those that are encrypted. */
 export async function settleIn(): Promise<void> {
   if (!hasCiphers() || (await maySeal())) return;
   const answer = await fetch('/api/seal', { cache: 'no-store' });

@@ -5,20 +5,20 @@ import { csv as wording } from '@/messages/screens/web';
 type Cell = string | number | null;
 export type CsvRow = Readonly<Record<string, string>>;
 
-/** Rows as CSV that a table program opens without running anything in it. */
+/** Writes rows as CSV; cells that begin like a formula are guarded, so that a table program runs none. */
 export const toCsv = (rows: readonly Readonly<Record<string, Cell>>[]): string =>
   rows.length === 0 ? '' : `${Papa.unparse([...rows], { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 
-/** What guards a cell that begins like a formula is taken off again. */
+/** Takes the guard off a cell that begins like a formula. */
 const unguard = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '').trim();
 
-/** A list of lots or formulas is never longer. */
+/** The most rows that are read. */
 export const MOST_ROWS = 1000;
-/** Nor is its text, letters: what is longer is refused before it is read. */
+/** The most letters of a whole file: a longer one is refused before it is parsed. */
 export const MOST_LIST = 500_000;
-/** No cell of such a list says more. */
+/** The most letters of a cell. */
 export const MOST_CELL = 2000;
-/** What is said of a list that is longer, or of a cell that cannot be one. */
+/** The issue of a file with too many rows, or a cell that is too long. */
 export const TOO_MANY_ROWS = wording.moreThanRowsAre(MOST_ROWS);
 
 /** No heading is longer: what has none this near its beginning is no table, and is not looked at further. */

@@ -13,26 +13,26 @@ export const isSecure = (): boolean => Boolean(process.env.RENDLE_CERT && proces
 /** The cookie of a device's token; under TLS the browser itself keeps it to this host and to TLS. */
 export const deviceCookie = (): string => (isSecure() ? '__Host-rendle-device' : 'rendle-device');
 
-/** Browsers keep a cookie no longer than this; whether the token still opens is the shop's to say. */
+/** The longest a browser keeps a cookie; whether its token is still valid the server decides. */
 const LONGEST_COOKIE_S = 400 * 24 * 3600;
 
 /** How every cookie of the shop is set. */
 export const cookieOptions = () =>
   ({ maxAge: LONGEST_COOKIE_S, httpOnly: true, sameSite: 'lax', path: '/', secure: isSecure() }) as const;
 
-/** What takes the device's cookie away: browsers let one of TLS go only to an answer that names it as it was set. */
+/** Deletes the device's cookie: browsers delete one set over TLS only when it is named with the same attributes. */
 export const goneCookie = () => ({ ...cookieOptions(), name: deviceCookie(), value: '', maxAge: 0 });
 
-/** The server writes here who asks, over whatever was sent under this name. */
+/** The header in which the server puts the caller's address, over whatever was sent under this name. */
 export const PEER_HEADER = 'x-rendle-peer';
 
-/** The address that asks. Behind a proxy that names nobody, or itself, all who ask share one: then all strangers count together. */
+/** The caller's address. Behind a proxy that does not name its callers all share one: then failed passcodes of all strangers count together. */
 export const addressOf = (headers: Pick<Headers, 'get'>): string => headers.get(PEER_HEADER) ?? 'unknown';
 
-/** Who stands at the door: anyone of this machine while the shop is not open to the network, else a device that is known. */
+/** Who is asking: anyone on this machine while the shop is not open to the network, else a device whose token is known. */
 export type Visitor = 'free' | Device | null;
 
-/** Whether a request's token opens the door. */
+/** Whether a request's token is valid. */
 export function visitor(token: string | undefined, db: Db = database(), nowMs = now()): Visitor {
   if (!isNetwork()) return 'free';
   const device = deviceOf(db, token, nowMs);
@@ -40,6 +40,6 @@ export function visitor(token: string | undefined, db: Db = database(), nowMs = 
     noteUse(db, device, nowMs);
     return device;
   }
-  // A clock that leapt shuts nobody out who was in.
+  // A clock that leapt ends no session.
   return token && clockDoubt(db, nowMs) ? deviceOf(db, token, null) : null;
 }

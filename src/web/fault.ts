@@ -20,7 +20,7 @@ const placeOf = (fault: unknown): string =>
 const kindOf = (fault: unknown): string =>
   fault instanceof Error ? `${fault.name}${'code' in fault ? ` ${String(fault.code)}` : ''}` : typeof fault;
 
-/** Notes a fault under a number a person can quote, and whether it was the disk or the file. */
+/** Writes a fault to the log under a number a person can quote, with whether it was the disk or the file. */
 export function noteFault(number: string, fault: unknown, route: string): void {
   held.rendleFaults ??= new Map();
   held.rendleFaults.set(number, unwritten(fault));

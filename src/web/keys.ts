@@ -36,7 +36,7 @@ export const KEYS = {
 } as const satisfies Readonly<Record<string, Key>>;
 
 export type KeyId = keyof typeof KEYS;
-/** What a key does here; false where it does nothing now and the browser may have it. */
+/** Runs a key here; false where it did nothing and the browser may handle it. */
 type Does = (event: KeyboardEvent) => unknown;
 
 /** Whether a key press belongs to what is beneath it rather than to the house. */

@@ -4,9 +4,9 @@ import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { freshId } from '@/ui/id';
 import { photoBlob, photoData } from './photo-data';
 
-/** A record on its way to the shop’s file, with its photo as it is. It stays on this device until the server has answered for it. */
+/** A record waiting to be sent, with its photo as a Blob. It stays in this browser’s database until the server has accepted or refused it. */
 export type WaitingRecord = { readonly clientId: string; readonly photo?: Blob | null; readonly [field: string]: unknown };
-/** A record that came late and was not taken, with the reasons; it stays until someone has read it. */
+/** A record that the server refused after it had waited, with the reasons; it stays until someone has read them. */
 export type Refused = { readonly record: WaitingRecord; readonly why: string };
 
 interface Bench extends DBSchema {
@@ -19,7 +19,7 @@ type Store = IDBPDatabase<Bench>;
 type Old = { readonly clientId?: unknown; readonly photoData?: unknown };
 
 const NAME = 'rendle-bench';
-/** Names under which the first house kept what waits; moved once, then let go. */
+/** The localStorage keys of an earlier version; moved into the database once, then deleted. */
 const OLD = {
   waiting: 'rendle-outbox',
   refused: 'rendle-refused',
@@ -36,7 +36,7 @@ const parsed = (text: string | null): unknown[] => {
   }
 };
 
-/** Takes over what the first house had written on this device, all of it before it is let go there. */
+/** Moves what an earlier version kept in localStorage into the database; localStorage is cleared only after all of it was written. */
 async function moveOld(db: Store): Promise<void> {
   if (typeof localStorage === 'undefined') return;
   const old = (name: keyof typeof OLD): string | null => localStorage.getItem(OLD[name]);
@@ -60,10 +60,10 @@ async function moveOld(db: Store): Promise<void> {
   for (const key of Object.values(OLD)) localStorage.removeItem(key);
 }
 
-/** A change of what waits or was refused is told to every page of this device under this name. */
+/** The event, and the lock, by which all tabs of this browser hear that what waits or was refused changed. */
 export const OUTBOX_CHANGED = 'rendle-outbox-changed';
 
-/** One tab of a device sends or closes its records at a time, where the browser can see to it; the shop stores a record once in any case. */
+/** Runs while no other tab sends or encrypts records, where the browser has locks; without them the server still stores a record only once. */
 export function alone<T>(run: () => Promise<T>): Promise<T> {
   const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
   return locks ? locks.request(OUTBOX_CHANGED, run) : run();
@@ -71,7 +71,7 @@ export function alone<T>(run: () => Promise<T>): Promise<T> {
 
 let opened: Promise<Store> | null = null;
 
-/** This device's store; rejects where the browser has none to give, and is tried again the next time. */
+/** Opens this browser's database, once; rejects where the browser has none, and tries again at the next call. */
 export function benchStore(): Promise<Store> {
   opened ??= (async () => {
     const db = await openDB<Bench>(NAME, 1, {
@@ -93,7 +93,7 @@ export function benchStore(): Promise<Store> {
   return opened;
 }
 
-/** Lets go of the open store, as a reload does. @public */
+/** Closes the database, as a reload does. @public */
 export async function closeStore(): Promise<void> {
   const db = await opened?.catch(() => null);
   opened = null;
@@ -103,10 +103,10 @@ export async function closeStore(): Promise<void> {
 const SEAL = 'seal';
 type Sealed = { readonly iv: Uint8Array<ArrayBuffer>; readonly bytes: ArrayBuffer };
 const sealedOf = (record: WaitingRecord): Sealed | null => (record.sealed as Sealed | undefined) ?? null;
-/** Whether a record is closed until this device is let in again. */
+/** Whether a record is encrypted: unreadable until the passcode was given on this device again. */
 export const isSealed = (record: WaitingRecord): boolean => sealedOf(record) !== null;
 
-async function closed(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
+async function encrypted(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
   const iv = crypto.getRandomValues(new Uint8Array(12));
   const { photo, ...rest } = record;
   const text = JSON.stringify({ ...rest, photoText: photo ? await photoData(photo) : null });
@@ -116,7 +116,7 @@ async function closed(record: WaitingRecord, key: CryptoKey): Promise<WaitingRec
   };
 }
 
-async function openedAgain(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
+async function decrypted(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
   const sealed = sealedOf(record);
   if (!sealed) return record;
   const bytes = await crypto.subtle.decrypt({ name: 'AES-GCM', iv: sealed.iv }, key, sealed.bytes);
@@ -126,7 +126,7 @@ async function openedAgain(record: WaitingRecord, key: CryptoKey): Promise<Waiti
   return { ...rest, clientId: record.clientId, photo: photoBlob(photoText) };
 }
 
-/** Turns every record of this device into another, in its place. */
+/** Rewrites every record on this device in its place. */
 async function turnAll(db: Store, turn: (record: WaitingRecord) => Promise<WaitingRecord>): Promise<void> {
   const keys = await db.getAllKeys('waiting');
   const waiting = await Promise.all((await db.getAll('waiting')).map(turn));
@@ -134,7 +134,7 @@ async function turnAll(db: Store, turn: (record: WaitingRecord) => Promise<Waiti
     (await db.getAll('refused')).map(async ({ record, why }) => ({ record: await turn({ ...record, why }), why: '' })),
   );
   const tx = db.transaction(['waiting', 'refused'], 'readwrite', { durability: 'strict' });
-  // What was sent meanwhile is not laid down again.
+  // A record that was sent meanwhile is not written again.
   for (const [i, record] of waiting.entries()) {
     const key = keys[i];
     if (key !== undefined && (await tx.objectStore('waiting').getKey(key)) !== undefined)
@@ -152,23 +152,23 @@ async function turnAll(db: Store, turn: (record: WaitingRecord) => Promise<Waiti
   await tx.done;
 }
 
-/** This device is in: what the shop gives to close records with is kept, and what was closed is opened. */
+/** Decrypts the records and stores the key, after the passcode was given; the key is the shop’s, and is wanted when the device is sent away. */
 export async function unseal(bytes: Uint8Array<ArrayBuffer>): Promise<void> {
   const db = await benchStore();
   const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt']);
-  await turnAll(db, (record) => openedAgain(record, key));
+  await turnAll(db, (record) => decrypted(record, key));
   await db.put('about', key, SEAL);
 }
 
-/** Whether this device could close its records if it were sent away now. */
+/** Whether this device holds the key to encrypt its records with. */
 export const maySeal = async (): Promise<boolean> => (await (await benchStore()).get('about', SEAL)) instanceof CryptoKey;
 
-/** This device was sent away: what it has not sent stays, unreadable without the shop. Gives how many. */
+/** Encrypts the records and deletes the key, when the shop no longer lets this device in: without the shop nobody can read them. Gives how many wait. */
 export async function seal(): Promise<number> {
   const db = await benchStore();
   const key = await db.get('about', SEAL);
   if (key instanceof CryptoKey) {
-    await turnAll(db, async (record) => (isSealed(record) ? record : closed(record, key)));
+    await turnAll(db, async (record) => (isSealed(record) ? record : encrypted(record, key)));
     await db.delete('about', SEAL);
   }
   return db.count('waiting');
@@ -187,7 +187,7 @@ export async function stamp(): Promise<{ readonly device: string; readonly devic
     await tx.done;
     return { device, deviceSequence };
   } catch {
-    // Nothing can be kept here: it counts as a device of its own while the page is open.
+    // Nothing can be kept here: this page counts as a device of its own until it is closed.
     loose ??= { device: freshId(), sequence: 0 };
     loose.sequence++;
     return { device: loose.device, deviceSequence: loose.sequence };

@@ -38,7 +38,7 @@ export function Refresh({ version, soon }: Props): null {
     let drawnMs = Date.now();
     let isDrawing = false;
     const ask = async (least: number): Promise<void> => {
-      // What comes of it is another version, and this one is done with; where nothing comes, it is asked again.
+      // If the page is read anew, this effect ends with its version; if not, it asks again.
       if (isDrawing && Date.now() - drawnMs < ASKS_EVERY_MS) return;
       const changed = await hasChanged(version);
       if (changed === null || (!changed && Date.now() - drawnMs < least)) return;

@@ -14,7 +14,7 @@ const MOST_PAGES = 60;
 /** What is known of the shop's answers: when it last gave one, and whether that was to send this device away. */
 const ABOUT = 'rendle-about';
 const [ANSWERED, AWAY] = ['/answered', '/away'];
-/** So long after the shop last answered, kept pages are still shown. */
+/** How long after the shop last answered cached pages are still shown, ms. */
 const SHOWN_MS = 7 * 24 * 3_600_000;
 
 self.addEventListener('install', () => void self.skipWaiting());
@@ -27,22 +27,22 @@ self.addEventListener('activate', (event) => {
   );
 });
 
-/** Keeps an answer as far as there is room; a full device keeps none and still shows the page. */
+/** Caches an answer; on a full device it is only shown. */
 async function keep(store: Cache, request: Request | string, answer: Response): Promise<void> {
   try {
     await store.put(request, answer);
   } catch {
-    // Without room the page is simply not there without a network.
+    // Without room the page is missing when the network is.
   }
 }
 
-/** Days are counted: a note a minute is enough. */
+/** It is measured in days: written at most once a minute. */
 const NOTED_EVERY_MS = 60_000;
 let notedAt = 0;
-/** The open tabs were told that this device is not let in. */
+/** Whether the open tabs were told that this device is sent away. */
 let isTold = false;
 
-/** The shop answered this device as one that is in. */
+/** Notes that the shop answered, and let this device in. */
 async function noteAnswer(): Promise<void> {
   if (Date.now() - notedAt < NOTED_EVERY_MS && Date.now() >= notedAt) return;
   notedAt = Date.now();
@@ -55,7 +55,7 @@ async function noteAnswer(): Promise<void> {
 /** Whether the shop says that this device must give the passcode first. */
 const isShut = (answer: Response): boolean => answer.headers.get(DOOR_HEADER) === 'shut';
 
-/** A device that was sent away shows nothing of the shop any more, network or not, in any of its tabs; owners' pages stay. */
+/** Deletes all cached pages and tells every tab, once the device is sent away; pages for owners stay. */
 async function closeDown(): Promise<void> {
   notedAt = 0;
   const before = isTold;
@@ -82,7 +82,7 @@ async function shutWhy(): Promise<AwayWhy | null> {
 
 const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
 
-/** In place of the shop: why there is nothing to see, where to ask, and how many records wait on this device. */
+/** The page shown when no cached page may be: why, whom to ask, and how many records wait on this device. */
 async function instead(why: AwayWhy): Promise<Response> {
   const { head, text } = AWAY_WORDS[why];
   const count = await benchStore()
@@ -121,7 +121,7 @@ async function page(request: Request): Promise<Response> {
   }
 }
 
-/** What goes into a page that is open: passed on, and looked at for whether this device is still in. */
+/** Passes on a request of an open page, and notes from its answer whether this device is still let in. */
 async function within(request: Request): Promise<Response> {
   const fresh = await fetch(request);
   if (isShut(fresh)) await closeDown();
@@ -129,7 +129,7 @@ async function within(request: Request): Promise<Response> {
   return fresh;
 }
 
-/** Keeps pages that nobody has opened yet, one after another; those that are there stay. */
+/** Caches pages that nobody has opened yet, one after another; those already cached stay. */
 async function keepAhead(addresses: readonly string[]): Promise<void> {
   const kept = await caches.open(GUIDE);
   for (const address of addresses) {

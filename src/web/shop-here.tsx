@@ -12,7 +12,7 @@ type Props = {
   readonly children: ReactNode;
 };
 
-/** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
+/** Sets the shop's units and ingredients for this tab before anything beneath is drawn; draws it anew when they change. */
 export function ShopHere({ reads, own, ownWoods, children }: Props) {
   const here = useMemo(() => ({ reads, own, ownWoods }), [reads, own, ownWoods]);
   // On the server the file says it, once a request.

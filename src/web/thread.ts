@@ -11,7 +11,7 @@ type Call = (...args: any[]) => unknown;
 
 /** A job that takes longer than this is given up, and its thread with it. */
 const LONGEST_MS = 5 * MS_PER_MINUTE;
-/** Made beside the app by its build, and loaded as it is: the app's own bundler is not to look into it. */
+/** Bundled by a step of its own and loaded as a file; the app's bundler must not follow it. */
 const bundle = (): string =>
   path.join(/* turbopackIgnore: true */ process.cwd(), process.env.RENDLE_THREADS ?? '.threads', 'main.mjs');
 
@@ -28,7 +28,7 @@ function openThread(name: Thread): Open {
   const known = held.rendleThreads.get(name);
   if (known) return known;
   const worker = new Worker(/* turbopackIgnore: true */ bundle(), { workerData: name });
-  // A thread alone keeps no server alive.
+  // An idle thread does not keep the process from ending.
   worker.unref();
   const waiting: Open['waiting'] = new Map();
   worker.on('message', (answer: Answer) => waiting.get(answer.id)?.(answer));

@@ -124,7 +124,7 @@ export function useForm<V extends FieldValues, T = void>({
     shouldFocusError: false,
   });
   const base = useRef(start);
-  /** Two touches in one breath send once. */
+  /** Set while it is being sent, so that a second touch sends nothing. */
   const sending = useRef(false);
 
   const act = useKept(form, base, keptAs, lasting);
@@ -146,7 +146,7 @@ export function useForm<V extends FieldValues, T = void>({
       if (answer.ok) {
         if (stays) base.current = typed;
         if (begins) base.current = begins(typed);
-        // What was typed since stays: it belongs to the next.
+        // Typed after it was sent: it stays, for the next one.
         if (JSON.stringify(form.getValues()) === JSON.stringify(typed)) form.reset(base.current);
         letGo();
         done?.(answer.value);
