@@ -5,6 +5,7 @@ import { fileSheet as wording } from '@/messages/screens/web';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField } from '@/ui/field';
+import { FileField } from '@/ui/file-field';
 import type { Answer } from './act';
 import { useSave } from './use-save';
 
@@ -102,15 +103,11 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
         {opens}
       </Button>
       <Sheet title={title} open={open} onOpenChange={setOpen} say={say}>
-        <label className="flex flex-col gap-1">
-          <span className="label">{wording.theFile}</span>
-          <input
-            type="file"
-            accept=".json,.csv,.tsv,.txt,text/*,application/json"
-            className="min-h-11 file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-            onChange={async (event) => read((await event.target.files?.[0]?.text()) ?? '', {})}
-          />
-        </label>
+        <FileField
+          label={wording.theFile}
+          takes=".json,.csv,.tsv,.txt,text/*,application/json"
+          onFile={async (file) => read(await file.text(), {})}
+        />
         <label className="flex flex-col gap-1">
           <span className="label">{wording.orPasteIt}</span>
           <textarea

@@ -3,6 +3,7 @@ import { LEAST_DRAWS, type RunsOut, runningOut, tooEarlyToSay } from '@/core/mat
 import { dateOf, groupBy, say } from '@/core/quantity';
 import { usedUp } from '@/data/stores/used-up';
 import { order as wording } from '@/messages/screens/stores';
+import { Headings } from '@/ui/headings';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
@@ -83,18 +84,12 @@ export async function Order() {
 function OrderTable({ rows }: { readonly rows: readonly RunsOut[] }) {
   return (
     <table className="mt-4 w-full max-w-4xl">
-      <thead>
-        <tr className="label border-ink border-b text-left">
-          {['What', 'There', wording.usedADay, 'Lasts'].map((name) => (
-            <th key={name} scope="col" className="py-1 pr-4 font-normal">
-              {name}
-            </th>
-          ))}
-          <th scope="col" className="py-1 text-right font-normal">
-            {wording.toOrder}
-          </th>
-        </tr>
-      </thead>
+      <Headings
+        of={[
+          ...[wording.what, wording.there, wording.usedADay, wording.lasts].map((says) => ({ says, is: 'pr-4' })),
+          { says: wording.toOrder, is: 'text-right' },
+        ]}
+      />
       <tbody>
         {rows.map((row) => (
           <tr key={row.id} className="border-hair border-b">

@@ -503,6 +503,9 @@ export const order = {
   toPourAgain: 'To pour again',
   leftTheyLast: (left: string, days: string) => `: ${left} left, they last ${days}`,
   usedADay: 'Used a day',
+  what: 'What',
+  there: 'There',
+  lasts: 'Lasts',
   toOrder: 'To order',
 };
 

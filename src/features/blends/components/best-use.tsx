@@ -10,6 +10,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
+import { Headings } from '@/ui/headings';
 import { reads } from '@/web/here';
 import { catalogue } from '@/web/here-catalogue';
 import { useSolver } from '../use-solver';
@@ -122,13 +123,13 @@ type ProductsProps = {
 function ProductTable({ products, currency, prices, counts, onPrice }: ProductsProps) {
   return (
     <table className="w-full">
-      <thead>
-        <tr className="label border-ink border-b text-left">
-          <th className="py-1 font-normal">{wording.product}</th>
-          <th className="w-28 py-1 text-right font-normal">{wording.sellsFor(currency)}</th>
-          <th className="w-20 py-1 text-right font-normal">{wording.make}</th>
-        </tr>
-      </thead>
+      <Headings
+        of={[
+          wording.product,
+          { says: wording.sellsFor(currency), is: 'w-28 text-right' },
+          { says: wording.make, is: 'w-20 text-right' },
+        ]}
+      />
       <tbody>
         {products.map((one) => (
           <ProductRow

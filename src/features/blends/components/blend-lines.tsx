@@ -10,6 +10,7 @@ import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
 import { TextBox } from '@/ui/field';
+import { Headings } from '@/ui/headings';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
@@ -199,22 +200,19 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   return (
     <div>
       <table className="w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{wording.ingredient2}</th>
-            <th className={`${draft.basis === 'measured' ? 'w-36' : 'w-18'} py-1 pl-2 text-right font-normal`}>
-              {draft.basis === 'measured' ? wording.asMeasured : wording.parts}
-            </th>
-            <th className="w-18 py-1 pl-2 text-right font-normal">{wording.weight}</th>
-            <th className="w-20 py-1 pl-2 text-right font-normal">
-              {sized ? WEIGHT_WORD[signOf('g', reads())] : wording.perKg(signOf('g', reads()))}
-            </th>
-            <th className="w-18 py-1 pl-2 text-right font-normal">{wording.volume}</th>
-            <th className="w-20 py-1 font-normal">
-              <span className="sr-only">{wording.lockOrTakeOut}</span>
-            </th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            wording.ingredient2,
+            {
+              says: draft.basis === 'measured' ? wording.asMeasured : wording.parts,
+              is: `${draft.basis === 'measured' ? 'w-36' : 'w-18'} pl-2 text-right`,
+            },
+            { says: wording.weight, is: 'w-18 pl-2 text-right' },
+            { says: sized ? WEIGHT_WORD[signOf('g', reads())] : wording.perKg(signOf('g', reads())), is: 'w-20 pl-2 text-right' },
+            { says: wording.volume, is: 'w-18 pl-2 text-right' },
+            { says: <span className="sr-only">{wording.lockOrTakeOut}</span>, is: 'w-20' },
+          ]}
+        />
         <tbody>
           {draft.lines.map((line, index) => (
             <LineRow

@@ -5,6 +5,7 @@ import { findIngredient } from '@/core/material';
 import { calibrate as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
+import { Headings } from '@/ui/headings';
 import { catalogue } from '@/web/here-catalogue';
 import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
@@ -25,15 +26,15 @@ export function Calibrate({ factors, inUse }: Props) {
       <h2 className="mb-1">{wording.yourWaxesUnderYour}</h2>
       <p className="mb-2 text-soft">{wording.beeswaxIsTheShipped}</p>
       <table className="w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{wording.wax}</th>
-            <th className="py-1 text-right font-normal">{wording.shipped}</th>
-            <th className="py-1 text-right font-normal">{wording.byYourTests}</th>
-            <th className="py-1 text-right font-normal">{wording.tests}</th>
-            <th className="py-1 text-right font-normal">{wording.inUse}</th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            wording.wax,
+            { says: wording.shipped, is: 'text-right' },
+            { says: wording.byYourTests, is: 'text-right' },
+            { says: wording.tests, is: 'text-right' },
+            { says: wording.inUse, is: 'text-right' },
+          ]}
+        />
         <tbody>
           {factors.map((one) => (
             <tr key={one.ingredient} className="reading border-hair border-b">

@@ -8,6 +8,7 @@ import { GRIDS, type LabelFacts, labelOf, typeFor } from '@/print/label';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
+import { Headings } from '@/ui/headings';
 import { Tick } from '@/ui/tick';
 import { type FormState, useForm } from '@/web/form/use-form';
 import { reads } from '@/web/here';
@@ -168,16 +169,16 @@ export function Filling(props: Props) {
       </p>
       {cold ? <p className="mt-2 max-w-prose border-late border-l-8 bg-paper px-4 py-2">{cold}</p> : null}
       <table className="mt-3 w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{wording.jarOrTin}</th>
-            <th className="py-1 font-normal">{wording.there}</th>
-            <th className="w-28 py-1 font-normal">{wording.filled}</th>
-            <th className="w-28 py-1 font-normal">{wording.netReckoned}</th>
-            <th className="w-64 py-1 font-normal">{wording.someOfThemWeighed}</th>
-            <th className="py-1 font-normal">{wording.hotLevel}</th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            wording.jarOrTin,
+            wording.there,
+            { says: wording.filled, is: 'w-28' },
+            { says: wording.netReckoned, is: 'w-28' },
+            { says: wording.someOfThemWeighed, is: 'w-64' },
+            wording.hotLevel,
+          ]}
+        />
         <tbody>
           {jars.map((jar, i) => (
             <JarRow

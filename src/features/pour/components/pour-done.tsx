@@ -8,6 +8,7 @@ import { pourDone as wording } from '@/messages/screens/pour';
 import { shared } from '@/messages/screens/shared';
 import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
+import { Headings } from '@/ui/headings';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { reads } from '@/web/here';
@@ -77,14 +78,9 @@ export function PourDone({ pot, lot, lots }: Props) {
 function WeighedIn({ pot, lot, lots }: Props) {
   return (
     <table className="w-full">
-      <thead>
-        <tr className="label border-ink border-b text-left">
-          <th className="py-1 font-normal">{wording.weighedIn}</th>
-          <th className="py-1 font-normal">{shared.lot}</th>
-          <th className="py-1 text-right font-normal">{wording.grams}</th>
-          <th className="py-1 text-right font-normal">{wording.share}</th>
-        </tr>
-      </thead>
+      <Headings
+        of={[wording.weighedIn, shared.lot, { says: wording.grams, is: 'text-right' }, { says: wording.share, is: 'text-right' }]}
+      />
       <tbody>
         {pot.entries.map((entry) => (
           <tr key={entry.clientId} className="border-hair border-b">

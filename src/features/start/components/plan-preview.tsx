@@ -3,6 +3,7 @@ import { say, sayMinutes } from '@/core/quantity';
 import { roomWords, sayBlocking } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { planPreview as wording } from '@/messages/screens/start';
+import { Headings } from '@/ui/headings';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { reads } from '@/web/here';
 
@@ -113,14 +114,14 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
   return (
     <div className="relative overflow-x-auto">
       <table className="w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{wording.step}</th>
-            <th className="py-1 pl-3 font-normal">{shared.planned}</th>
-            <th className="py-1 pl-3 font-normal">{wording.hands}</th>
-            <th className="py-1 pl-3 font-normal">{wording.windowHarmOutsideIt}</th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            wording.step,
+            { says: shared.planned, is: 'pl-3' },
+            { says: wording.hands, is: 'pl-3' },
+            { says: wording.windowHarmOutsideIt, is: 'pl-3' },
+          ]}
+        />
         <tbody className="reading">
           {offer.steps.map((step, i) => {
             const of = offer.tasks[i];

@@ -9,6 +9,7 @@ import { profileEditor as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox, TextField } from '@/ui/field';
+import { FileField } from '@/ui/file-field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { reads } from '@/web/here';
@@ -116,15 +117,7 @@ function ProfileFile({ onRead }: { readonly onRead: (points: readonly PointDraft
   };
   return (
     <>
-      <label className="flex items-center gap-2">
-        <span className="label">{wording.profileFromCsvR}</span>
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          className="min-h-11 max-w-52 text-sm"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-      </label>
+      <FileField label={wording.profileFromCsvR} takes=".csv,text/csv" onFile={(file) => void take(file)} />
       {fileFault ? (
         <p role="alert" className="font-semibold text-late">
           ▲ {fileFault}

@@ -6,6 +6,7 @@ import { STATEMENTS, type Statement } from '@/core/use';
 import { STATEMENT_WORDS } from '@/messages';
 import { declare as wording } from '@/messages/screens/stores';
 import { Faults } from '@/ui/field';
+import { FileField } from '@/ui/file-field';
 import { Tick } from '@/ui/tick';
 
 /** Keeps a supplier's declaration with its lot, and what it states in so many words; a statement counts at release. */
@@ -45,15 +46,11 @@ export function Declare({ lotId }: { readonly lotId: number }) {
           </Tick>
         ))}
       </fieldset>
-      <label className="flex flex-col gap-1">
-        <span className="label">{wording.keepADeclarationPdf}</span>
-        <input
-          type="file"
-          accept="application/pdf,image/png,image/jpeg"
-          className="min-h-11 file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-          onChange={(event) => void send(event.target.files?.[0])}
-        />
-      </label>
+      <FileField
+        label={wording.keepADeclarationPdf}
+        takes="application/pdf,image/png,image/jpeg"
+        onFile={(file) => void send(file)}
+      />
       <Faults of={fault ? [fault] : []} />
     </div>
   );

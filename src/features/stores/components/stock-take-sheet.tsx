@@ -4,6 +4,7 @@ import { parseMass, say } from '@/core/quantity';
 import { shared } from '@/messages/screens/shared';
 import { stockTakeSheet as wording } from '@/messages/screens/stores';
 import { TextBox } from '@/ui/field';
+import { Headings } from '@/ui/headings';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -36,14 +37,14 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
       say={wording.weighWhatStandsThere}
     >
       <table className="w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{shared.lot}</th>
-            <th className="py-1 text-right font-normal">{wording.shouldBe}</th>
-            <th className="w-28 py-1 pl-3 font-normal">{wording.found}</th>
-            <th className="w-20 py-1 text-right font-normal">{wording.offBy}</th>
-          </tr>
-        </thead>
+        <Headings
+          of={[
+            shared.lot,
+            { says: wording.shouldBe, is: 'text-right' },
+            { says: wording.found, is: 'w-28 pl-3' },
+            { says: wording.offBy, is: 'w-20 text-right' },
+          ]}
+        />
         <tbody>
           {lots.map((lot) => {
             const typed = parseMass(found[lot.id] ?? '', reads());

@@ -9,6 +9,7 @@ import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corn
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
+import { FileField } from '@/ui/file-field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { reads } from '@/web/here';
@@ -112,15 +113,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
   return (
     <Fold says={wording.compareItsColourBy}>
       <p className="max-w-prose text-sm text-soft">{wording.layThisWaxOn}</p>
-      <label className="mt-2 flex flex-col gap-1">
-        <span className="label">{wording.thePicture}</span>
-        <input
-          type="file"
-          accept="image/*"
-          className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-      </label>
+      <FileField label={wording.thePicture} takes="image/*" onFile={(file) => void take(file)} className="mt-2" />
       {photo ? (
         <div className="mt-2 flex flex-col gap-2">
           <CornerPicture src={photo.shown} corners={corners} onMove={setCorners} />

@@ -10,6 +10,7 @@ import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { ChoiceField } from '@/ui/choice';
 import { Faults, SelectField } from '@/ui/field';
+import { FileField } from '@/ui/file-field';
 import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
@@ -69,15 +70,7 @@ function PicturePicks({
         ]}
         onChange={setLamp}
       />
-      <label className="mb-5 flex flex-col gap-1">
-        <span className="label">{wording.afterCycles(cycle)}</span>
-        <input
-          type="file"
-          accept="image/*"
-          className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-      </label>
+      <FileField label={wording.afterCycles(cycle)} takes="image/*" onFile={(file) => void take(file)} className="mb-5" />
     </div>
   );
 }
