@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Db } from './db';
-import { clientOf, kept, type OpenValues } from './watched';
+import { clientOf, fileOf, kept, type OpenValues } from './watched';
 
 const held = globalThis as { rendleFilling?: number };
 
@@ -75,4 +75,22 @@ export function versionOf(db: Db): string {
   if (!values) return '';
   lookAtFile(values);
   return `${values.run}.${values.dropped}.${values.at?.changes}`;
+}
+
+const grown = new WeakMap<object, Map<string, { readonly key: string; readonly value: unknown }>>();
+
+/**
+ * What is computed from rows that are only ever added, until its key says that some were. Inside a transaction it is used where the key is
+ * still the same, and never kept: the transaction may be rolled back.
+ * @param key what tells how far the rows were read, such as the newest one's id
+ */
+export function keepUntilMore<T>(db: Db, name: string, key: string, make: () => T): T {
+  const file = fileOf(db);
+  const values = grown.get(file) ?? new Map<string, { readonly key: string; readonly value: unknown }>();
+  grown.set(file, values);
+  const known = values.get(name);
+  if (known?.key === key) return known.value as T;
+  const value = make();
+  if (clientOf(db)) values.set(name, { key, value });
+  return value;
 }

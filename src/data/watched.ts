@@ -25,7 +25,15 @@ export type OpenValues = {
 };
 
 /** What the triggers of a table write besides it; a test holds it against those of the file. */
-export const WRITTEN_BESIDE: Readonly<Record<string, readonly string[]>> = { room_reading: ['room_hour', 'room_season'] };
+export const WRITTEN_BESIDE: Readonly<Record<string, readonly string[]>> = {
+  room_reading: ['room_hour', 'room_season'],
+  lot: ['lot_left'],
+  movement: ['lot_left'],
+  batch: ['batch_open'],
+  release: ['batch_open'],
+  piece: ['piece_unsold'],
+  sale: ['piece_unsold'],
+};
 
 // On the process, not on the module: a server may load this file once for its start and once for its pages.
 const held = globalThis as { rendleKept?: WeakMap<Database.Database, OpenValues> };
@@ -34,6 +42,9 @@ export const kept = held.rendleKept;
 
 /** The open file of a `Db`; none inside a transaction. */
 export const clientOf = (db: object): Database.Database | undefined => (db as { readonly $client?: Database.Database }).$client;
+
+/** The open file behind a `Db`, the same one inside a transaction. */
+export const fileOf = (db: object): object => (db as { readonly session: { readonly client: object } }).session.client;
 
 /** An open file whose statements are prepared once, and whose reads and writes are noted for what is kept of it. */
 export function watched(raw: Database.Database): Database.Database {

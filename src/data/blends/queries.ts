@@ -58,6 +58,16 @@ export function findRevision(db: Db, id: number): (Revision & { readonly name: s
   return found && revision ? { ...revision, name: found.name } : null;
 }
 
+/** Ids of all that was ever poured by a formula and filled from it. */
+export const lotsOfFormula = (db: Db, formulaId: number): number[] =>
+  db
+    .select({ id: lot.id })
+    .from(lot)
+    .innerJoin(formulaRevision, eq(formulaRevision.id, lot.formulaRevisionId))
+    .where(eq(formulaRevision.formulaId, formulaId))
+    .all()
+    .map((row) => row.id);
+
 /** Lots poured by each revision of a formula, and the batches coated with them. */
 export function usesOfFormula(db: Db, formulaId: number) {
   const lots = db

@@ -4,7 +4,7 @@ import { bestBottle, type CareClass, care, careTraits, treatmentsAYear } from '@
 import type { Db } from '../db';
 import { careEvent, carePlan, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
-import { allLots, containers, type KnownLot } from '../stores/queries';
+import { containers, type KnownLot, lotsNow } from '../stores/queries';
 import { netOfTin, tinCost } from '../stores/tin-cost';
 import type { Batch } from '../work/batch';
 
@@ -33,7 +33,7 @@ const renews = ({ nature }: KnownLot, finish: CareClass): boolean =>
   nature.drying === careTraits(finish).renewedBy;
 
 /** Tins on the shelf that renew a batch's pieces, what is on them first, with the one to give. */
-export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = allLots(db)): BottleOffer[] {
+export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = lotsNow(db)): BottleOffer[] {
   const { careClass } = batch.regimen;
   const plan = care({
     finishClass: careClass,

@@ -1,10 +1,11 @@
 import 'server-only';
-import { and, asc, between, count, desc, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, between, count, countDistinct, desc, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
+import { addDays } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale, tinSale } from '../schema';
-import { allLots, type KnownLot } from '../stores/queries';
+import { batch, careEvent, carePlan, design, designRevision, owner, piece, pieceUnsold, release, sale, tinSale } from '../schema';
+import { type KnownLot, lotOf } from '../stores/queries';
 import { tinSaleStands } from '../stores/tin-sales';
 import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
 import { reOiledOn } from './plans';
@@ -30,10 +31,10 @@ export const batchesToSell = (db: Db): { readonly batchId: number; readonly left
   keep(db, 'to sell', () =>
     db
       .select({ batchId: piece.batchId, left: count() })
-      .from(piece)
+      .from(pieceUnsold)
+      .innerJoin(piece, eq(piece.id, pieceUnsold.pieceId))
       .innerJoin(release, and(eq(release.batchId, piece.batchId), eq(release.outcome, 'released')))
-      .leftJoin(sale, eq(sale.pieceId, piece.id))
-      .where(and(isNull(piece.leftAt), isNull(sale.id)))
+      .where(isNull(piece.leftAt))
       .groupBy(piece.batchId)
       .orderBy(desc(piece.batchId))
       .all(),
@@ -89,7 +90,7 @@ function tinWith(db: Db, pieceId: number): KnownLot | null {
     .from(tinSale)
     .where(and(eq(tinSale.withPieceId, pieceId), tinSaleStands))
     .get();
-  return allLots(db).find((lot) => lot.id === given?.lotId) ?? null;
+  return given ? lotOf(db, given.lotId) : null;
 }
 
 export type SoldRow = {
@@ -103,8 +104,28 @@ export type SoldRow = {
   readonly batchId: number;
 };
 
-/** Every sold piece, newest first, with its next date from a day on. */
+/** Pieces sold so many days ago, or longer, are listed only while a look of theirs is still to come; they are found by their number. */
+const LISTED_DAYS = 730;
+
+/** Sold pieces, newest first, with their next date from a day on. */
 export const soldPieces = (db: Db, today: string): SoldRow[] => keep(db, `sold ${today}`, () => readSold(db, today));
+
+/** How many pieces of a known owner have a look due within some days. */
+export const looksDue = (db: Db, from: string, until: string): number =>
+  keep(
+    db,
+    `looks due ${from} ${until}`,
+    () =>
+      db
+        .select({ n: countDistinct(careEvent.carePlanId) })
+        .from(careEvent)
+        .innerJoin(carePlan, eq(carePlan.id, careEvent.carePlanId))
+        .innerJoin(sale, eq(sale.id, carePlan.saleId))
+        .leftJoin(owner, eq(owner.id, sale.ownerId))
+        .leftJoin(holder, eq(holder.id, carePlan.holderId))
+        .where(and(between(careEvent.dueOn, from, until), sql`${HOLDER_NAME} is not null`))
+        .get()?.n ?? 0,
+  );
 
 export const holder = alias(owner, 'holder');
 /** Who has a piece now: who it was given to, else who bought it. */
@@ -135,6 +156,11 @@ function readSold(db: Db, today: string): SoldRow[] {
     .leftJoin(owner, eq(owner.id, sale.ownerId))
     .leftJoin(holder, eq(holder.id, carePlan.holderId))
     .leftJoin(next, eq(next.planId, carePlan.id))
+    .where(
+      sql`${sale.id} in (select ${sale.id} from ${sale} where ${sale.soldOn} >= ${addDays(today, -LISTED_DAYS)}
+        union select ${carePlan.saleId} from ${carePlan}
+        where ${carePlan.id} in (select ${careEvent.carePlanId} from ${careEvent} where ${careEvent.dueOn} >= ${today}))`,
+    )
     .orderBy(desc(sale.soldOn), asc(piece.ordinal))
     .all();
 }

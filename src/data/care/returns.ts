@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc, eq, isNotNull } from 'drizzle-orm';
+import { asc, eq, isNotNull, sql } from 'drizzle-orm';
 import { type BackShare, type CareClass, medianOf, shareOf } from '@/core/care';
 import { daysBetween, groupBy } from '@/core/quantity';
 import type { Db } from '../db';
@@ -34,9 +34,24 @@ type Sold = {
   readonly reOiledOn: readonly string[];
 };
 
-/** Every sold piece with what came of it. */
+/** Sales of so many years before the last one are counted. */
+export const RETURNS_YEARS = 3;
+
+const LATELY = sql`${sale.soldOn} >= (select date(max(${sale.soldOn}), ${`-${RETURNS_YEARS} years`}) from ${sale})`;
+
+/** Pieces sold in the last years with what came of them. */
 function soldWithReports(db: Db): Sold[] {
-  const reports = groupBy(db.select().from(careReport).orderBy(asc(careReport.at)).all(), (row) => row.carePlanId);
+  const reports = groupBy(
+    db
+      .select({ carePlanId: careReport.carePlanId, kind: careReport.kind, reportedOn: careReport.reportedOn })
+      .from(careReport)
+      .innerJoin(carePlan, eq(carePlan.id, careReport.carePlanId))
+      .innerJoin(sale, eq(sale.id, carePlan.saleId))
+      .where(LATELY)
+      .orderBy(asc(careReport.at))
+      .all(),
+    (row) => row.carePlanId,
+  );
   const home = new Map<number, string>();
   for (const row of db
     .select({ pieceId: restoration.pieceId, at: batch.at })
@@ -57,6 +72,7 @@ function soldWithReports(db: Db): Sold[] {
     .innerJoin(sale, eq(sale.id, carePlan.saleId))
     .innerJoin(piece, eq(piece.id, sale.pieceId))
     .innerJoin(batch, eq(batch.id, piece.batchId))
+    .where(LATELY)
     .all()
     .map(({ pieceId, ...row }) => {
       const of = (kind: string): string[] =>

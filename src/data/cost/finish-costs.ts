@@ -1,5 +1,5 @@
 import 'server-only';
-import { eq } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import { type Choice, choicesByTitle, type FinishWish } from '@/core/choose';
 import {
   type FinishFigures,
@@ -18,10 +18,10 @@ import { whatComesBack } from '../care/returns';
 import { allRegimens, type Design } from '../catalogue/catalogue';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { logEntry, massReading, release } from '../schema';
+import { batch, logEntry, massReading, release } from '../schema';
 import { theShop } from '../shop/queries';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots, type KnownLot, materialIdOf } from '../stores/queries';
+import { type KnownLot, lotOf, materialIdOf } from '../stores/queries';
 import { DAYS_A_MONTH, usedUp } from '../stores/used-up';
 import { taughtOf } from '../trials/teach';
 import { loadBatch } from '../work/batch';
@@ -62,17 +62,22 @@ export const usedPerMonth = (
 /** The share of what left the tin that did not stay on the piece, where both were weighed; and how often. */
 const wipedOff = (db: Db) =>
   keep(db, 'wiped off', () => {
+    const rows = db.select().from(massReading).all();
     const drawn = new Map(
       db
         .select()
         .from(logEntry)
-        .where(eq(logEntry.gramsEstimated, false))
+        .where(
+          and(
+            eq(logEntry.gramsEstimated, false),
+            inArray(logEntry.batchId, db.select({ id: massReading.batchId }).from(massReading)),
+          ),
+        )
         .all()
         .filter((row) => row.grams !== null && row.grams > 0 && row.pieces > 0)
         .map((row) => [`${row.batchId} ${row.task}`, (row.grams ?? 0) / row.pieces]),
     );
     const trials = trialBatchIds(db);
-    const rows = db.select().from(massReading).all();
     return wipedShare(
       rows.flatMap(({ batchId, task, beforeG, afterG }) => {
         const drawnG = drawn.get(`${batchId} ${task}`);
@@ -81,21 +86,28 @@ const wipedOff = (db: Db) =>
     );
   });
 
+/** Of each regimen the latest so many released batches say how long it takes. Source: working bound. */
+const LATEST = 20;
+
 /** How long released batches took of hands, beside their regimen's figures, coats that were added and steps that were left out counted. */
 const tookBefore = (db: Db) =>
   keep(db, 'minutes by regimen', () => {
-    const ids = db.selectDistinct({ id: release.batchId }).from(release).where(eq(release.outcome, 'released')).all();
+    const ids = db.all<{ id: number }>(sql`
+      select "id" from (
+        select ${batch.id} as "id", row_number() over (partition by ${batch.regimenRevisionId} order by ${release.at} desc) as "nth"
+        from ${release} join ${batch} on ${batch.id} = ${release.batchId} where ${release.outcome} = 'released'
+      ) where "nth" <= ${LATEST}`);
     return minutesTimes(
       ids.flatMap(({ id }) => {
-        const batch = loadBatch(db, id, 0);
-        if (!batch) return [];
-        const done = progressOfBatch(batch).progress.done.filter(({ fact }) => fact.kind === 'done');
+        const of = loadBatch(db, id, 0);
+        if (!of) return [];
+        const done = progressOfBatch(of).progress.done.filter(({ fact }) => fact.kind === 'done');
         const minutes = done.reduce((sum, { task }) => sum + task.handsMin, 0);
         return [
           {
-            regimen: batch.regimen.id,
-            tookMin: minutes / Math.max(1, batch.pieces.length),
-            plannedMin: plannedMin(batch.regimen, batch.design.area),
+            regimen: of.regimen.id,
+            tookMin: minutes / Math.max(1, of.pieces.length),
+            plannedMin: plannedMin(of.regimen, of.design.area),
           },
         ];
       }),
@@ -105,7 +117,6 @@ const tookBefore = (db: Db) =>
 /** What is asked of the shop for every finish that is reckoned, looked up once. */
 const knownBy = (db: Db, nowMs: number) => ({
   shop: theShop(db),
-  lots: allLots(db),
   choices: lotChoices(db),
   used: usedPerMonth(db, nowMs),
   catalogue: catalogueOf(db),
@@ -142,7 +153,7 @@ function reckon(db: Db, choice: Choice, known: Known, asked: CostAsked): FinishC
   const { regimen } = choice;
   const chosen = choice.lots.flatMap(({ slot, lot }) => {
     const found = known.choices.find((one) => one.id === lot.id);
-    const held = known.lots.find((one) => one.id === lot.id);
+    const held = lotOf(db, lot.id);
     return found && held ? [[slot, { ...found, paid: paidForLot(held, known) }] as const] : [];
   });
   const came = known.back.find((row) => row.finish === regimen.careClass && row.speciesId === species.id);

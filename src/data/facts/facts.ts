@@ -15,7 +15,7 @@ import { factNotice, piece, regimenRevision, release, sale, shop } from '../sche
 import { FACTS_VERSION } from '../shop/facts-version';
 import { findShop, theShop } from '../shop/queries';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots } from '../stores/queries';
+import { lotsNow } from '../stores/queries';
 import { type Batch, loadBatch, openBatchIds, tagOf } from '../work/batch';
 import { standingOfBatch } from '../work/standing';
 
@@ -80,7 +80,7 @@ function judgeReleased(tx: Db, nowMs: number, designId: number | null = null): v
 /** Made lots that would keep less long by what is known now. What was printed on them stands; it is told once. */
 function shortenLots(tx: Db, nowMs: number): void {
   const { zone } = theShop(tx);
-  for (const lot of allLots(tx)) {
+  for (const lot of lotsNow(tx)) {
     if ((lot.kind !== 'made' && lot.kind !== 'tin') || lot.leftG <= 0.5 || lot.bestBefore === null) continue;
     const months = keepsMonthsOf(lot.ingredients, catalogueOf(tx));
     if (!Number.isFinite(months)) continue;
@@ -101,9 +101,10 @@ function shortenLots(tx: Db, nowMs: number): void {
 
 /** Batches whose hours to fit are others than they were. */
 function moveFits(tx: Db, nowMs: number, from: number): void {
+  const learned = learnedA0(tx);
   for (const id of openBatchIds(tx)) {
     const batch = loadBatch(tx, id, nowMs);
-    const cure = batch && standingOfBatch(tx, batch, nowMs, learnedA0(tx)).cure;
+    const cure = batch && standingOfBatch(tx, batch, nowMs, learned).cure;
     if (!batch || !cure) continue;
     const isThinnedTung = cure.source === 'tung-oil' && batch.on.some((lot) => lot.ingredients.includes('citrus-solvent'));
     const known = HOURS_BEFORE.find(({ upTo, hours }) => from <= upTo && hours[cure.source] !== undefined)?.hours[cure.source];

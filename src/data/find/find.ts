@@ -3,22 +3,78 @@ import { desc, eq, isNull } from 'drizzle-orm';
 import { type Findable, type Found, findIn } from '@/core/find';
 import { GUIDE_TO_FIND } from '@/core/guide';
 import { findIngredient } from '@/core/material';
+import { findWood } from '../catalogue/woods';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, formula, formulaLine, formulaRevision, note, owner, piece, sale } from '../schema';
+import {
+  batch,
+  design,
+  designRevision,
+  formula,
+  formulaLine,
+  formulaRevision,
+  lot,
+  note,
+  owner,
+  piece,
+  regimen,
+  regimenRevision,
+  sale,
+} from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots } from '../stores/queries';
+import { lotsNow } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 
 /** How much each part of a finding weighs: its name, what it is made of and for whom, what was remarked. */
 const WEIGHT = { name: 3, facts: 2, remarks: 1 } as const;
 
-function batchesToFind(db: Db, nowMs: number): Findable[] {
+/** So many of the newest batches are found by all that was recorded of them; older ones by what they are. */
+const WHOLE_BATCHES = 500;
+
+/** Batches by their number, wood, design, regimen, customer and wishes: nothing is loaded whole. */
+function olderBatches(db: Db): Findable[] {
   return db
+    .select({
+      number: batch.number,
+      at: batch.startAt,
+      speciesId: batch.speciesId,
+      design: design.name,
+      regimen: regimen.name,
+      customer: batch.customer,
+      wishes: batch.wishes,
+    })
+    .from(batch)
+    .innerJoin(designRevision, eq(designRevision.id, batch.designRevisionId))
+    .innerJoin(design, eq(design.id, designRevision.designId))
+    .innerJoin(regimenRevision, eq(regimenRevision.id, batch.regimenRevisionId))
+    .innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId))
+    .where(isNull(batch.cancelledAt))
+    .orderBy(desc(batch.id))
+    .limit(-1)
+    .offset(WHOLE_BATCHES)
+    .all()
+    .map((one) => ({
+      kind: 'batch',
+      id: one.number,
+      at: one.at,
+      parts: [
+        { text: one.number, weight: WEIGHT.name },
+        { text: `${findWood(db, one.speciesId)?.name ?? ''} ${one.design}`, weight: WEIGHT.name },
+        ...[one.regimen, one.customer].filter(Boolean).map((text) => ({ text, weight: WEIGHT.facts })),
+        ...(one.wishes ? [{ text: one.wishes, weight: WEIGHT.remarks }] : []),
+      ],
+    }));
+}
+
+function batchesToFind(db: Db, nowMs: number): Findable[] {
+  const newest = db
     .select({ id: batch.id })
     .from(batch)
     .where(isNull(batch.cancelledAt))
+    .orderBy(desc(batch.id))
+    .limit(WHOLE_BATCHES)
     .all()
+    .reverse()
     .flatMap(({ id }): Findable[] => {
       const one = loadBatch(db, id, nowMs);
       if (!one) return [];
@@ -45,6 +101,7 @@ function batchesToFind(db: Db, nowMs: number): Findable[] {
         },
       ];
     });
+  return [...olderBatches(db), ...newest];
 }
 
 /** Notes speak for themselves, and are found by the batch they are of as well. */
@@ -54,8 +111,9 @@ function notesToFind(db: Db, batches: readonly Findable[]): Findable[] {
     .from(note)
     .leftJoin(batch, eq(batch.id, note.batchId))
     .all();
+  const byNumber = new Map(batches.map((one) => [one.id, one]));
   return rows.map(({ id, text, at, number }) => {
-    const of = batches.find((one) => one.id === number);
+    const of = number === null ? undefined : byNumber.get(number);
     const about =
       of?.parts.filter((part) => part.weight === WEIGHT.name).map((part) => ({ ...part, weight: WEIGHT.facts })) ?? [];
     return { kind: 'note', id: number ?? `note ${id}`, at, parts: [{ text, weight: WEIGHT.name }, ...about] };
@@ -87,10 +145,46 @@ function formulasToFind(db: Db): Findable[] {
   }));
 }
 
+/** Lots that were used up long ago, by what their own row says. */
+function olderLots(db: Db, now: ReadonlySet<number>): Findable[] {
+  const formulas = new Map(
+    db
+      .select({ id: formulaRevision.id, name: formula.name })
+      .from(formulaRevision)
+      .innerJoin(formula, eq(formula.id, formulaRevision.formulaId))
+      .all()
+      .map((row) => [row.id, row.name]),
+  );
+  return db
+    .select()
+    .from(lot)
+    .all()
+    .filter((one) => !now.has(one.id))
+    .map((one) => ({
+      kind: 'lot',
+      id: String(one.id),
+      at: one.at,
+      parts: [
+        { text: one.number, weight: WEIGHT.name },
+        {
+          text:
+            one.name ??
+            formulas.get(one.formulaRevisionId ?? 0) ??
+            findIngredient(one.ingredientId ?? '', catalogueOf(db))?.name ??
+            '',
+          weight: WEIGHT.name,
+        },
+        ...[one.supplier, one.supplierCode].filter(Boolean).map((text) => ({ text: text ?? '', weight: WEIGHT.facts })),
+        ...(one.note ? [{ text: one.note, weight: WEIGHT.remarks }] : []),
+      ],
+    }));
+}
+
 /** Lots by number, by what is in them, by whom they came from and where they stand. */
 function lotsToFind(db: Db): Findable[] {
-  return allLots(db).map((lot) => ({
-    kind: 'lot',
+  const now = lotsNow(db);
+  const newest = now.map((lot) => ({
+    kind: 'lot' as const,
     id: String(lot.id),
     at: lot.at,
     parts: [
@@ -102,6 +196,7 @@ function lotsToFind(db: Db): Findable[] {
       ...(lot.note ? [{ text: lot.note, weight: WEIGHT.remarks }] : []),
     ],
   }));
+  return [...olderLots(db, new Set(now.map((lot) => lot.id))), ...newest];
 }
 
 /** Buyers by name, each once, with what they bought. */

@@ -11,7 +11,7 @@ import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots } from '../stores/queries';
+import { lotOf } from '../stores/queries';
 import { type Batch, loadBatch, piecesIn } from '../work/batch';
 import { type BatchStanding, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
@@ -82,6 +82,8 @@ export function judge(db: Db, batch: Batch, standing: BatchStanding) {
 /** Releases or refuses a batch on the evidence of this moment; the record never changes. */
 export function decideRelease(db: Db, decision: Decision, by: By): Result<{ readonly number: string }> {
   const { batchId, outcome, reason, signed, refusal } = decision;
+  // Before the transaction: it holds the file no longer than it must.
+  const learned = learnedA0(db);
   return command(db, (tx) => {
     const batch = loadBatch(tx, batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
@@ -91,7 +93,7 @@ export function decideRelease(db: Db, decision: Decision, by: By): Result<{ read
     if (piecesIn(batch).length === 0) return fail('no-pieces', 'batchId');
     const held = outcome === 'released' ? batch.on.find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
-    const standing = standingOfBatch(tx, batch, by.nowMs, learnedA0(tx));
+    const standing = standingOfBatch(tx, batch, by.nowMs, learned);
     const judged = judge(tx, batch, standing);
     const { gates } = judged;
     const needsReason = outcome === 'refused' || gates.some((gate) => !gate.met);
@@ -174,7 +176,7 @@ type Price = {
 export function setPrice(db: Db, { batchId, ...price }: Price, by: By): Result<void> {
   return command(db, (tx) => {
     if (!loadBatch(tx, batchId, by.nowMs)) return fail('not-found', 'batchId');
-    const isTin = allLots(tx).some((lot) => lot.id === price.jarLotId && lot.kind === 'tin');
+    const isTin = price.jarLotId !== null && lotOf(tx, price.jarLotId)?.kind === 'tin';
     if (price.jarLotId !== null && !isTin) return fail('not-found', 'jar');
     tx.insert(batchPrice)
       .values({ batchId, ...price })

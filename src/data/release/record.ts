@@ -8,7 +8,7 @@ import { weighInOf } from '../cure/commands';
 import type { Db } from '../db';
 import { batchPrice, labelled, person, ragLine, ragLineEntry } from '../schema';
 import { theShop } from '../shop/queries';
-import { allLots, type KnownLot } from '../stores/queries';
+import { type KnownLot, lotOf } from '../stores/queries';
 import { tinCost } from '../stores/tin-cost';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
 import type { BatchStanding, CureStanding } from '../work/standing';
@@ -38,15 +38,13 @@ const papersOf = (db: Db, lotId: number): Paper[] =>
 /** What a batch's pieces cost and are to sell for. */
 export function costOfBatch(db: Db, batch: Batch, { progress }: BatchStanding): RecordedCost & { readonly jar: KnownLot | null } {
   const shop = theShop(db);
-  const lots = allLots(db);
   const price = db.select().from(batchPrice).where(eq(batchPrice.batchId, batch.id)).get();
-  const priceOf = new Map(lots.map((lot) => [lot.id, lot.minorPerKg]));
-  const jar = lots.find((lot) => lot.id === price?.jarLotId) ?? null;
+  const jar = price?.jarLotId ? lotOf(db, price.jarLotId) : null;
   const cost = costOf({
     pieces: batch.pieces.length,
     woodMinor: price?.woodMinor ?? null,
     draws: batch.book.flatMap(({ stands }) =>
-      stands?.lotId && stands.grams ? [{ grams: stands.grams, minorPerKg: priceOf.get(stands.lotId) ?? null }] : [],
+      stands?.lotId && stands.grams ? [{ grams: stands.grams, minorPerKg: lotOf(db, stands.lotId)?.minorPerKg ?? null }] : [],
     ),
     handsMin: progress.done.filter(({ fact }) => fact.kind === 'done').reduce((sum, { task }) => sum + task.handsMin, 0),
     hourMinor: shop.hourMinor,
@@ -134,8 +132,7 @@ export function recordFor(
   const names = namesOf(db);
   const at = (ms: number): string => formatInstant(ms, shop.zone);
   const who = (id: number): string => names.get(id) ?? '';
-  const lots = allLots(db);
-  const numberOf = new Map(lots.map((lot) => [lot.id, lot.number]));
+  const numberOf = (lotId: number): string => lotOf(db, lotId)?.number ?? '';
   const { cure, progress } = standing;
   const stood = batch.book.flatMap(({ stands }) => (stands && stands.kind !== 'left-out' ? [stands] : []));
   const { weighed, curve } = cure ? weighInOf(db, batch.id, cure.startMs) : { weighed: [], curve: null };
@@ -176,7 +173,7 @@ export function recordFor(
         at: at(entry.at),
         by: who(entry.personId),
         what: actionOf(entry.task),
-        lot: entry.lotId === null ? null : (numberOf.get(entry.lotId) ?? null),
+        lot: entry.lotId === null ? null : numberOf(entry.lotId) || null,
         grams: entry.grams,
         estimated: entry.gramsEstimated,
       })),

@@ -31,8 +31,15 @@ export const sale = sqliteTable(
     personId: refer('person_id', () => person.id),
     at: moment('at').notNull(),
   },
-  (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
+  (t) => [index('sale_sold').on(t.soldOn), check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
 );
+
+/** Pieces nobody has bought, so that they are found among all there ever were. Triggers of `piece` and `sale` write it. */
+export const pieceUnsold = sqliteTable('piece_unsold', {
+  pieceId: integer('piece_id')
+    .primaryKey()
+    .references(() => piece.id),
+});
 
 /** A sale that was taken back: a slip of the hand, or the buyer thought again at the counter. It stays written; the piece is for sale again. */
 export const saleStruck = sqliteTable(

@@ -251,6 +251,19 @@ export const movement = sqliteTable(
   ],
 );
 
+/** What is left of each lot and when it last moved, so that those at hand are found without adding up the ledger. Triggers of `lot` and `movement` write it. */
+export const lotLeft = sqliteTable(
+  'lot_left',
+  {
+    lotId: integer('lot_id')
+      .primaryKey()
+      .references(() => lot.id),
+    grams: real('grams').notNull(),
+    lastAt: moment('last_at').notNull(),
+  },
+  (t) => [index('lot_left_there').on(t.lotId).where(sql`abs("grams") > 0.000001`), index('lot_left_last').on(t.lastAt)],
+);
+
 /** While a lot is held nothing may be drawn from it anywhere. Lifted with a name and a time, never deleted. */
 export const hold = sqliteTable(
   'hold',

@@ -205,6 +205,13 @@ export const batchMaterial = sqliteTable(
 
 export const ENTRY_KINDS = ['done', 'left-out', 'correction', 'undo'] as const;
 
+/** Batches that are not decided for good, so that they are found among all there ever were. Triggers of `batch` and `release` write it. */
+export const batchOpen = sqliteTable('batch_open', {
+  batchId: integer('batch_id')
+    .primaryKey()
+    .references(() => batch.id),
+});
+
 /** The coat book: append-only. `at` is when hands were done, `recordedAt` when it reached this file. */
 export const logEntry = sqliteTable(
   'log_entry',
@@ -241,6 +248,7 @@ export const logEntry = sqliteTable(
   (t) => [
     index('log_entry_batch_at').on(t.batchId, t.at),
     index('log_entry_corrects').on(t.corrects),
+    index('log_entry_weighed').on(t.id).where(sql`("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null`),
     index('log_entry_recorded').on(t.recordedAt),
     oneOf('log_entry_kind', t.kind, ENTRY_KINDS),
     check('log_entry_grams', sql`${t.grams} is null or ${t.grams} >= 0`),

@@ -7,7 +7,7 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { catalogueOf } from './catalogue';
 import { layerOf } from './layer';
-import { allLots, type KnownLot } from './queries';
+import { type KnownLot, lotsNow } from './queries';
 
 /** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */
 export const candidates = (lots: readonly KnownLot[], catalogue: Catalogue): Candidate[] =>
@@ -41,7 +41,7 @@ export const finishesFor = (db: Db, wish: FinishWish): readonly Choice[] =>
     'finishes',
     () => {
       const catalogue = catalogueOf(db);
-      return chooseFinish(allRegimens(db), candidates(allLots(db), catalogue), wish, catalogue);
+      return chooseFinish(allRegimens(db), candidates(lotsNow(db), catalogue), wish, catalogue);
     },
     JSON.stringify(wish),
   );

@@ -10,7 +10,7 @@ import { lot, lotEdge } from '../schema';
 import { catalogueOf } from './catalogue';
 import { LEAST_EDGE_G } from './combine';
 import { countLot, move } from './commands';
-import { allLots, type KnownLot } from './queries';
+import { type KnownLot, lotOf } from './queries';
 
 /** What was found of a vessel: weighed, g, or read off as a volume, ml. */
 type Found = { readonly grams: number } | { readonly ml: number };
@@ -74,7 +74,7 @@ function dryOut(tx: Db, one: KnownLot, lostG: number): void {
  */
 export function foundLeft(db: Db, lotId: number, found: Found, went: Went, by: By): Result<{ readonly grams: number }> {
   return command(db, (tx) => {
-    const one = allLots(tx).find((each) => each.id === lotId);
+    const one = lotOf(tx, lotId);
     if (!one) return fail('not-found', 'lotId');
     const density = one.nature?.densityGPerMl;
     if (!('grams' in found) && density === undefined) return fail('not-found', 'lotId');

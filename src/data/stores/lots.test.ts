@@ -342,7 +342,7 @@ describe('what is found of a lot', () => {
     const made = pot(100, 400);
     expect(code(recordThumb(db, { lotId: made, tempC: 20, felt: 'firm-paste' }, by))).toBe('ok');
     expect(code(recordThumb(db, { lotId: made, tempC: 200, felt: 'soap' }, by))).toBe('too-large');
-    const factors = thumbFactors(db, allLots(db));
+    const factors = thumbFactors(db);
     expect(factors).toMatchObject([{ ingredient: 'beeswax', before: 1, tests: 1 }]);
     calibrate(db, factors, by);
     expect(hardeningOf(db).beeswax).toBe(factors[0]?.after);

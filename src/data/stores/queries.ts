@@ -1,13 +1,28 @@
 import 'server-only';
-import { asc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, isNull, type SQL, sql } from 'drizzle-orm';
+import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { boughtLineId, UNDECLARED } from '@/core/blend';
-import { DOUBTS, type Doubt, doubtOf, findIngredient, goodUntil } from '@/core/material';
+import { DOUBTS, type Doubt, doubtOf, findIngredient, goodUntil, USE_WINDOW_DAYS } from '@/core/material';
+import { MS_PER_DAY } from '@/core/quantity';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Statement } from '@/core/use';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { container, declaration, formula, formulaRevision, hold, lot, lotCheck, lotEdge, movement, tinSale } from '../schema';
+import {
+  container,
+  declaration,
+  formula,
+  formulaRevision,
+  hold,
+  lot,
+  lotCheck,
+  lotEdge,
+  lotLeft,
+  movement,
+  tinSale,
+} from '../schema';
 import { places } from '../shop/queries';
+import { clientOf } from '../watched';
 import { catalogueOf } from './catalogue';
 import { type KnownNature, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 import { readyMades } from './ready-mades';
@@ -53,11 +68,16 @@ export type KnownLot = Lot &
 export const containers = (db: Db): Container[] =>
   keep(db, 'containers', () => db.select().from(container).orderBy(asc(container.capacityMl)).all());
 
-const leftByLot = (db: Db): Map<number, number> =>
+/** Ids as a list that a statement of one text takes. */
+const oneOfIds = (column: SQLiteColumn, ids: readonly number[]): SQL =>
+  sql`${column} in (select value from json_each(${JSON.stringify(ids)}))`;
+
+const leftByLot = (db: Db, ids: readonly number[]): Map<number, number> =>
   new Map(
     db
       .select({ id: movement.lotId, left: sql<number>`sum(${movement.grams})` })
       .from(movement)
+      .where(oneOfIds(movement.lotId, ids))
       .groupBy(movement.lotId)
       .all()
       .map((row) => [row.id, row.left]),
@@ -75,23 +95,45 @@ export const leftOf = (db: Db, lotId: number): number =>
     .where(eq(movement.lotId, lotId))
     .get()?.left ?? 0;
 
-const soldByLot = (db: Db): Map<number, number> =>
+const soldByLot = (db: Db, ids: readonly number[]): Map<number, number> =>
   new Map(
     db
       .select({ id: tinSale.lotId, sold: sql<number>`sum(${tinSale.count})` })
       .from(tinSale)
-      .where(tinSaleStands)
+      .where(and(tinSaleStands, oneOfIds(tinSale.lotId, ids)))
       .groupBy(tinSale.lotId)
       .all()
       .map((row) => [row.id, row.sold]),
   );
 
-const allEdges = (db: Db): LotEdge[] =>
+/** Some lots and all that went into them, however many pots back. */
+const withOrigins = (db: Db, ids: readonly number[]): number[] =>
+  db
+    .all<{ id: number }>(
+      sql`with recursive "up"("id") as (select value from json_each(${JSON.stringify(ids)})
+        union select ${lotEdge.fromLot} from ${lotEdge} join "up" on ${lotEdge.intoLot} = "up"."id") select "id" from "up"`,
+    )
+    .map((row) => row.id);
+
+const edgesOf = (db: Db, ids: readonly number[]): LotEdge[] =>
   db
     .select()
     .from(lotEdge)
+    .where(oneOfIds(lotEdge.intoLot, ids))
     .all()
     .map((row) => ({ from: row.fromLot, into: row.intoLot, grams: row.grams }));
+
+/** Which of some lots filled tins. */
+const tinsFilledFrom = (db: Db, ids: readonly number[]): Set<number> =>
+  new Set(
+    db
+      .selectDistinct({ id: lotEdge.fromLot })
+      .from(lotEdge)
+      .innerJoin(lot, eq(lot.id, lotEdge.intoLot))
+      .where(and(oneOfIds(lotEdge.fromLot, ids), eq(lot.kind, 'tin')))
+      .all()
+      .map((row) => row.id),
+  );
 
 type Into = ReadonlyMap<number, readonly LotEdge[]>;
 
@@ -130,16 +172,63 @@ const formulaNames = (db: Db): Map<number, string> =>
       .map((row) => [row.id, row.name]),
   );
 
-/** Every lot of the stores, newest last. */
-export const allLots = (db: Db): KnownLot[] => keep(db, 'lots', () => readLots(db));
+/** Every lot there ever was, newest last: for what lists them all. */
+export const allLots = (db: Db): KnownLot[] =>
+  keep(db, 'all lots', () =>
+    readLots(
+      db,
+      db
+        .select({ id: lot.id })
+        .from(lot)
+        .all()
+        .map((row) => row.id),
+    ),
+  );
 
-function readLots(db: Db): KnownLot[] {
+/** How many lots there ever were. */
+export const lotCount = (db: Db): number => keep(db, 'lot count', () => db.select({ n: count() }).from(lotLeft).get()?.n ?? 0);
+
+/** Lots that hold something, or are overdrawn, and those that moved in the last days before the newest movement. */
+const idsNow = (db: Db): number[] =>
+  db
+    .all<{ id: number }>(
+      sql`select ${lotLeft.lotId} as "id" from ${lotLeft} where abs("grams") > 0.000001
+        union select ${lotLeft.lotId} from ${lotLeft}
+        where ${lotLeft.lastAt} >= (select max(${lotLeft.lastAt}) from ${lotLeft}) - ${USE_WINDOW_DAYS * MS_PER_DAY}`,
+    )
+    .map((row) => row.id);
+
+type Now = { readonly lots: readonly KnownLot[]; readonly byId: Map<number, KnownLot | null> };
+const now = (db: Db): Now =>
+  keep(db, 'lots now', () => {
+    const lots = readLots(db, idsNow(db));
+    return { lots, byId: new Map(lots.map((one) => [one.id, one])) };
+  });
+
+/** The lots a shop works with: what is there, and what was used up lately. The oldest first. */
+export const lotsNow = (db: Db): readonly KnownLot[] => now(db).lots;
+
+/** One lot, however old; null where there is none. */
+export function lotOf(db: Db, id: number): KnownLot | null {
+  // A command sees what it has just written, and reads no more than it asks for.
+  if (!clientOf(db)) return readLots(db, [id])[0] ?? null;
+  const { byId } = now(db);
+  const known = byId.get(id);
+  if (known !== undefined) return known;
+  const read = readLots(db, [id])[0] ?? null;
+  byId.set(id, read);
+  return read;
+}
+
+/** Some lots with all that is known of them, in the order of their numbers. */
+function readLots(db: Db, ids: readonly number[]): KnownLot[] {
   const catalogue = catalogueOf(db);
-  const rows = db.select().from(lot).orderBy(asc(lot.id)).all();
+  const around = withOrigins(db, ids);
+  const rows = db.select().from(lot).where(oneOfIds(lot.id, around)).orderBy(asc(lot.id)).all();
   const byId = new Map(rows.map((row) => [row.id, row]));
   const ready = new Map(readyMades(db).map((one) => [one.id, one]));
   const names = formulaNames(db);
-  const into = edgesInto(allEdges(db));
+  const into = edgesInto(edgesOf(db, around));
   const readyOf = (row: Lot): ReadyMade | undefined => (row.readyMadeId === null ? undefined : ready.get(row.readyMadeId));
   const compositionOf = compositions(
     rows.map((row) => {
@@ -148,18 +237,18 @@ function readLots(db: Db): KnownLot[] {
     }),
     into,
   );
-  const filledFrom = new Set(
-    rows.filter((row) => row.kind === 'tin').flatMap((row) => (into.get(row.id) ?? []).map((edge) => edge.from)),
-  );
+  const filledFrom = tinsFilledFrom(db, ids);
   const costOf = costs(byId, into);
-  const [left, sold] = [leftByLot(db), soldByLot(db)];
+  const [left, sold] = [leftByLot(db, ids), soldByLot(db, ids)];
   const holds = new Map<number, string>();
   for (const { lotId, reason } of db.select().from(hold).where(isNull(hold.liftedAt)).orderBy(asc(hold.id)).all())
     holds.set(lotId, [holds.get(lotId), reason].filter(Boolean).join('; '));
-  const statements = statementsByLot(db);
-  const doubts = doubtsByLot(db);
+  const statements = statementsByLot(db, around);
+  const doubts = doubtsByLot(db, around);
   const standing = new Map(places(db).map((one) => [one.id, one.name]));
-  return rows.map((row) => {
+  const asked = new Set(ids);
+  return rows.flatMap((row): KnownLot[] => {
+    if (!asked.has(row.id)) return [];
     const composition = compositionOf(row.id);
     const own = readyOf(row);
     const origins = row.kind === 'bought' ? [] : lotsInto(row.id, into);
@@ -170,43 +259,45 @@ function readLots(db: Db): KnownLot[] {
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
     const known = parts.flatMap(([id]) => (id !== UNDECLARED && findIngredient(id, catalogue) ? [id] : []));
-    return {
-      ...row,
-      title:
-        row.name ??
-        own?.name ??
-        (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '', catalogue)?.name) ??
-        '',
-      bestBefore: goodUntil(row.bestBefore, row.openedOn, row.useWithinDays),
-      labelBestBefore: row.bestBefore,
-      placeName: row.placeId === null ? null : (standing.get(row.placeId) ?? null),
-      isShopJar: row.kind === 'made' && filledFrom.has(row.id),
-      leftG: Math.max(0, left.get(row.id) ?? 0),
-      overdrawnG: Math.max(0, -(left.get(row.id) ?? 0)),
-      countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
-      composition,
-      ingredients: known,
-      statements: statedOf(row.id, roots, statements),
-      contents: [
-        ...known.map((id) => findIngredient(id, catalogue)?.name ?? id),
-        ...undeclared.map((name) => `${name} (contents not all declared)`),
-      ],
-      undeclared,
-      ...(own ? knownReady(own, catalogue) : knownMix(composition, inside, catalogue)),
-      ready: own ?? null,
-      minorPerKg: costOf(row.id),
-      doubt: doubtAt(doubted, doubts, byId),
-      held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
-    };
+    return [
+      {
+        ...row,
+        title:
+          row.name ??
+          own?.name ??
+          (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '', catalogue)?.name) ??
+          '',
+        bestBefore: goodUntil(row.bestBefore, row.openedOn, row.useWithinDays),
+        labelBestBefore: row.bestBefore,
+        placeName: row.placeId === null ? null : (standing.get(row.placeId) ?? null),
+        isShopJar: row.kind === 'made' && filledFrom.has(row.id),
+        leftG: Math.max(0, left.get(row.id) ?? 0),
+        overdrawnG: Math.max(0, -(left.get(row.id) ?? 0)),
+        countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
+        composition,
+        ingredients: known,
+        statements: statedOf(row.id, roots, statements),
+        contents: [
+          ...known.map((id) => findIngredient(id, catalogue)?.name ?? id),
+          ...undeclared.map((name) => `${name} (contents not all declared)`),
+        ],
+        undeclared,
+        ...(own ? knownReady(own, catalogue) : knownMix(composition, inside, catalogue)),
+        ready: own ?? null,
+        minorPerKg: costOf(row.id),
+        doubt: doubtAt(doubted, doubts, byId),
+        held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
+      },
+    ];
   });
 }
 
-function doubtsByLot(db: Db): ReadonlyMap<number, Doubt> {
+function doubtsByLot(db: Db, ids: readonly number[]): ReadonlyMap<number, Doubt> {
   const by = new Map<number, (typeof lotCheck.$inferSelect)[]>();
   for (const row of db
     .select()
     .from(lotCheck)
-    .where(inArray(lotCheck.kind, DOUBTS))
+    .where(and(inArray(lotCheck.kind, DOUBTS), oneOfIds(lotCheck.lotId, ids)))
     .orderBy(asc(lotCheck.at), asc(lotCheck.id))
     .all())
     by.set(row.lotId, [...(by.get(row.lotId) ?? []), row]);
@@ -230,9 +321,13 @@ function statedOf(id: number, roots: readonly number[], by: ReadonlyMap<number, 
   return [...new Set([...(by.get(id) ?? []), ...ofAll])];
 }
 
-function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {
+function statementsByLot(db: Db, ids: readonly number[]): ReadonlyMap<number, readonly Statement[]> {
   const found = new Map<number, Statement[]>();
-  for (const { lotId, says } of db.select({ lotId: declaration.lotId, says: declaration.says }).from(declaration).all())
+  for (const { lotId, says } of db
+    .select({ lotId: declaration.lotId, says: declaration.says })
+    .from(declaration)
+    .where(oneOfIds(declaration.lotId, ids))
+    .all())
     found.set(lotId, [...new Set([...(found.get(lotId) ?? []), ...says])]);
   return found;
 }

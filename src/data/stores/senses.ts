@@ -7,7 +7,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { calibration, declaration, hold, type LOT_CHECKS, lot, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
 import { catalogueOf } from './catalogue';
-import type { KnownLot } from './queries';
+import { lotOf } from './queries';
 
 export type LotCheckKind = (typeof LOT_CHECKS)[number];
 
@@ -120,14 +120,13 @@ export function recordThumb(
 }
 
 /** What the shop's thumb tests make of its waxes. */
-export function thumbFactors(db: Db, lots: readonly KnownLot[]): WaxFactor[] {
-  const byId = new Map(lots.map((one) => [one.id, one.composition]));
+export function thumbFactors(db: Db): WaxFactor[] {
   return fitThumbs(
     db
       .select()
       .from(thumbTest)
       .all()
-      .map(({ lotId, tempC, felt }) => ({ fractions: byId.get(lotId) ?? {}, tempC, felt })),
+      .map(({ lotId, tempC, felt }) => ({ fractions: lotOf(db, lotId)?.composition ?? {}, tempC, felt })),
     catalogueOf(db),
   );
 }

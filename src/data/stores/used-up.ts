@@ -6,7 +6,7 @@ import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
 import { lot, supply, supplyMove, tinSale } from '../schema';
 import { catalogueOf } from './catalogue';
-import { allLots, containers, type KnownLot, materialIdOf } from './queries';
+import { containers, type KnownLot, lotsNow, materialIdOf } from './queries';
 import { tinSaleStands } from './tin-sales';
 
 export const DAYS_A_MONTH = 30.4;
@@ -177,6 +177,6 @@ const asUsedUp = ({ id, name, counted, left, used, firstAt, lastCame }: Supply):
 /** Everything this shop uses up, with what is left and what went in the last weeks. */
 export function usedUp(db: Db, nowMs: number): UsedUp[] {
   const since = nowMs - USE_WINDOW_DAYS * MS_PER_DAY;
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   return [...materials(db, lots, since), ...jars(db, since), ...tins(db, lots, since), ...supplies(db, since).flatMap(asUsedUp)];
 }

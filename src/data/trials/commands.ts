@@ -19,7 +19,7 @@ import {
   trialTreatment,
 } from '../schema';
 import { nextNumber } from '../shop/numbers';
-import { allLots } from '../stores/queries';
+import { lotOf } from '../stores/queries';
 import { addDesign, startBatch } from '../work/commands';
 import { cycleNow } from './queries';
 
@@ -168,8 +168,7 @@ export function startTrial(db: Db, input: NewTrial, by: By): Result<{ readonly i
 
 /** What a treatment is called where nobody said: its regimen, with what it is done with. */
 function plainName(tx: Db, regimen: KnownRegimen, materials: Readonly<Record<string, number>>): string {
-  const lots = allLots(tx);
-  const titles = regimen.slots.flatMap(({ slot }) => lots.find((one) => one.id === materials[slot])?.title ?? []);
+  const titles = regimen.slots.flatMap(({ slot }) => lotOf(tx, materials[slot] ?? 0)?.title ?? []);
   return titles.length > 0 ? `${regimen.name}: ${titles.join(', ')}` : regimen.name;
 }
 

@@ -12,10 +12,10 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { airAhead } from '../rooms/air';
 import { placeAt } from '../rooms/stays';
-import { batch, batchMaterial, checkEntry, logEntry, movement, piece, recovery, release } from '../schema';
+import { batch, batchMaterial, batchOpen, checkEntry, logEntry, movement, piece, recovery, release } from '../schema';
 import type { Place } from '../shop/queries';
 import { statement } from '../statement';
-import { allLots, type KnownLot } from '../stores/queries';
+import { type KnownLot, lotOf } from '../stores/queries';
 import { type ChangeRow, changesOf } from './changed';
 import { closedTrialBatches, type TrialOf, trialOfBatch } from './trial-of';
 import { shopUptake } from './uptake';
@@ -139,19 +139,16 @@ const checksOf = (db: Db, line: ReturnType<typeof lineOf>): CheckRow[] =>
     )
     .sort((a, b) => a.at - b.at);
 
-const lotsOf = (db: Db, batchId: number, lots: readonly KnownLot[]): SlotLot[] =>
+const lotsOf = (db: Db, batchId: number): SlotLot[] =>
   takenFrom(db)
     .all({ id: batchId })
-    .flatMap(({ slot, lotId, fromAt }) => lots.filter((one) => one.id === lotId).map((lot) => ({ slot, lot, fromAt })));
+    .flatMap(({ slot, lotId, fromAt }) => {
+      const lot = lotOf(db, lotId);
+      return lot ? [{ slot, lot, fromAt }] : [];
+    });
 
 /** Lots that were drawn for the coats that stand, and those of coats that are still to come. */
-function lotsOnPieces(
-  db: Db,
-  book: Batch['book'],
-  steps: KnownRegimen['steps'],
-  materials: Batch['materials'],
-  lots: readonly KnownLot[],
-): KnownLot[] {
+function lotsOnPieces(db: Db, book: Batch['book'], steps: KnownRegimen['steps'], materials: Batch['materials']): KnownLot[] {
   const standing = book.flatMap(({ entry, stands }) => (stands ? [{ task: entry.task, kind: entry.kind, stands }] : []));
   const coats = standing.filter(({ kind, stands }) => kind !== 'left-out' && stands.lotId !== null);
   const drawn = coats.flatMap(({ stands }) => [
@@ -162,8 +159,8 @@ function lotsOnPieces(
   ]);
   const recorded = new Set(standing.map(({ task }) => stepOfTask(task)));
   const planned = steps.flatMap((step) => (step.slot && !recorded.has(step.id) ? (materials[step.slot]?.id ?? []) : []));
-  const ids = new Set([...drawn, ...planned]);
-  return lots.filter((lot) => ids.has(lot.id));
+  const ids = [...new Set([...drawn, ...planned].filter((lotId) => lotId !== null))].sort((a, b) => a - b);
+  return ids.flatMap((lotId) => lotOf(db, lotId) ?? []);
 }
 
 /** What was decided of a batch for good; one that was refused to be mended is open again. */
@@ -188,10 +185,9 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
   const decided = standsDecided(db, id);
   // What was withdrawn from a shipped regimen is withdrawn from a running batch too; what was decided stays as it was judged.
   const now = decided || !regimen.shipped ? regimen : { ...regimen, steps: asNowKnown(regimen.id, regimen.steps) };
-  const all = allLots(db);
   const changes = changesOf(db, line);
   const steps = withChanges(now.steps, changes);
-  const lots = lotsOf(db, id, all);
+  const lots = lotsOf(db, id);
   const materials = Object.fromEntries(lots.map(({ slot, lot }) => [slot, lot]));
   const book = bookOf(db, line);
   const isStruck = changes.some((change) => change.kind === 'last');
@@ -217,7 +213,7 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
     pieces,
     materials,
     lots,
-    on: lotsOnPieces(db, book, steps, materials, all),
+    on: lotsOnPieces(db, book, steps, materials),
     recoveries: line
       .flatMap((of) =>
         recoveriesOf(db)
@@ -285,19 +281,14 @@ function areaByCoat(book: Batch['book'], steps: KnownRegimen['steps'], { porosit
 export const openBatchIds = (db: Db): number[] => keep(db, 'open batches', () => readOpen(db));
 
 function readOpen(db: Db): number[] {
-  const decided = db
-    .select({ id: release.batchId })
-    .from(release)
-    .where(or(isNull(release.next), ne(release.next, 'mend')))
-    .all()
-    .map((row) => row.id);
-  const over = [...decided, ...closedTrialBatches(db)];
+  const trials = closedTrialBatches(db);
   return db
     .select({ id: batch.id })
-    .from(batch)
+    .from(batchOpen)
+    .innerJoin(batch, eq(batch.id, batchOpen.batchId))
     .where(
       and(
-        over.length > 0 ? notInArray(batch.id, over) : sql`1`,
+        trials.length > 0 ? notInArray(batch.id, [...trials]) : sql`1`,
         isNull(batch.joinedTo),
         isNull(batch.cancelledAt),
         sql`exists (select 1 from ${piece} where ${piece.batchId} = ${batch.id} and ${piece.leftAt} is null)`,
@@ -308,18 +299,23 @@ function readOpen(db: Db): number[] {
     .map((row) => row.id);
 }
 
+/** So many decided batches are listed; older ones are found by their number. */
+const DECIDED_LISTED = 400;
+
 /** Ids of batches that were released or rejected, the newest decision first. */
 export const decidedBatchIds = (db: Db): number[] =>
-  keep(db, 'decided batches', () =>
-    db
-      .select({ id: release.batchId })
-      .from(release)
-      .where(or(isNull(release.next), ne(release.next, 'mend')))
-      .groupBy(release.batchId)
-      .orderBy(desc(sql`max(${release.id})`))
-      .all()
-      .map((row) => row.id),
-  );
+  keep(db, 'decided batches', () => [
+    ...new Set(
+      db
+        .select({ id: release.batchId })
+        .from(release)
+        .where(or(isNull(release.next), ne(release.next, 'mend')))
+        .orderBy(desc(release.id))
+        .limit(DECIDED_LISTED)
+        .all()
+        .map((row) => row.id),
+    ),
+  ]);
 
 export const findBatchId = (db: Db, number: string): number | null =>
   db.select({ id: batch.id }).from(batch).where(eq(batch.number, number)).get()?.id ?? null;

@@ -7,7 +7,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots } from '../stores/queries';
+import { lotsNow } from '../stores/queries';
 import { type Batch, loadBatch } from './batch';
 import { chooseFor } from './commands';
 import { progressOfBatch } from './standing';
@@ -130,7 +130,7 @@ export function takeLot(
 ): Result<void> {
   const of = batch.regimen.slots.find((one) => one.slot === slot);
   if (!of) return fail('not-found', 'slot');
-  const chosen = chooseFor(of, batch.regimen.steps, lotId, allLots(tx), catalogueOf(tx));
+  const chosen = chooseFor(of, batch.regimen.steps, lotId, lotsNow(tx), catalogueOf(tx));
   if (!chosen.ok) return chosen;
   tx.insert(batchMaterial)
     .values({ batchId: batch.id, slot, lotId, fromAt: fromAt ?? by.nowMs })

@@ -17,7 +17,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots, type KnownLot } from '../stores/queries';
+import { type KnownLot, lotsNow } from '../stores/queries';
 import { dwellBound } from './standing';
 
 /** What a design is for. */
@@ -236,7 +236,7 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
       withoutSurface(geometry, regimen.steps).map((step) => ({ step, name })),
     )[0];
     if (bare) return fail('no-such-surface', 'regimenRevisionId', { action: bare.step.action, name: bare.name });
-    const materials = chooseMaterials(regimen, input.materials, allLots(tx), catalogueOf(tx));
+    const materials = chooseMaterials(regimen, input.materials, lotsNow(tx), catalogueOf(tx));
     if (!materials.ok) return materials;
     const scale = handsScale(shape.area);
     const [bound, why] = [dwellBound(materials.value), (input.beyondWhy ?? '').trim()];

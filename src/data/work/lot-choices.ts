@@ -5,12 +5,12 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { candidates } from '../stores/candidates';
 import { catalogueOf } from '../stores/catalogue';
-import { allLots, type KnownLot } from '../stores/queries';
+import { type KnownLot, lotsNow } from '../stores/queries';
 import { coversOf } from './record';
 import { slotBound } from './standing';
 
 /** Lots a batch may be started with, with what their labels say of price, bounds and coats. */
-export const lotChoices = (db: Db): LotChoice[] => keep(db, 'lot choices', () => choicesOf(allLots(db), catalogueOf(db)));
+export const lotChoices = (db: Db): LotChoice[] => keep(db, 'lot choices', () => choicesOf(lotsNow(db), catalogueOf(db)));
 
 const choicesOf = (lots: readonly KnownLot[], catalogue: Catalogue): LotChoice[] =>
   candidates(lots, catalogue).map((one) => {

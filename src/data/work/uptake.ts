@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, asc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
 import { isOfRegimen, readTaskKey } from '@/core/batch';
 import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
@@ -7,35 +7,34 @@ import { findDesign } from '../catalogue/catalogue';
 import { findWood } from '../catalogue/woods';
 import { type By, command } from '../command';
 import type { Db } from '../db';
+import { keep, keepUntilMore } from '../kept';
 import { batch, logEntry, massReading, piece, regimenStep } from '../schema';
 import { trialBatchIds } from './trial-of';
 
-const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
+/** Weighings of the last so many coats and pieces say how the shop's wood drinks; what was weighed before them says no more. Source: working bound. */
+const LATEST = 2000;
 
 /** What a record's coat was estimated at for one piece, by the shipped figures. */
 function estimator(db: Db) {
   const steps = db.select().from(regimenStep).where(isNotNull(regimenStep.coatClass)).all();
-  const rows = new Map(
-    db
-      .select()
-      .from(batch)
-      .all()
-      .map((row) => [row.id, row]),
-  );
+  const rows = new Map<number, typeof batch.$inferSelect | undefined>();
+  const rowOf = (id: number): typeof batch.$inferSelect | undefined => {
+    if (!rows.has(id)) rows.set(id, db.select().from(batch).where(eq(batch.id, id)).get());
+    return rows.get(id);
+  };
   const trials = trialBatchIds(db);
-  const mixed = new Set(
+  const isMixed = (id: number): boolean =>
     db
-      .selectDistinct({ id: piece.batchId })
+      .select({ id: piece.id })
       .from(piece)
-      .where(isNotNull(piece.designRevisionId))
-      .all()
-      .map((row) => row.id),
-  );
+      .where(and(eq(piece.batchId, id), isNotNull(piece.designRevisionId)))
+      .limit(1)
+      .get() !== undefined;
   return (
     batchId: number,
     task: string,
   ): { readonly species: string; readonly finishClass: FinishClass; readonly perPieceG: number } | null => {
-    const of = rows.get(batchId);
+    const of = rowOf(batchId);
     // A coat more stands for the one it repeats.
     const key = readTaskKey(task);
     const step = isOfRegimen(task)
@@ -44,7 +43,7 @@ function estimator(db: Db) {
     const design = of && findDesign(db, of.designRevisionId);
     const species = of && findWood(db, of.speciesId);
     // Unlike pieces drink unlike, and a trial’s fields are no ware: of them nothing is learned.
-    if (!design || !species || !step?.coatClass || mixed.has(batchId) || trials.has(batchId)) return null;
+    if (!design || !species || !step?.coatClass || isMixed(batchId) || trials.has(batchId)) return null;
     const perPieceG = coatGrams(
       { ...design.area, porosity: species.porosity },
       step.coatClass,
@@ -57,7 +56,6 @@ function estimator(db: Db) {
 /** Every weighing there is: tins before and after a coat, and single pieces. */
 function weighings(db: Db): WeighedPiece[] {
   const estimate = estimator(db);
-  const fixed = db.select({ id: logEntry.corrects }).from(logEntry).where(isNotNull(logEntry.corrects));
   const tins = db
     .select()
     .from(logEntry)
@@ -66,10 +64,13 @@ function weighings(db: Db): WeighedPiece[] {
         eq(logEntry.gramsEstimated, false),
         gt(logEntry.grams, 0),
         inArray(logEntry.kind, ['done', 'correction']),
-        sql`${logEntry.clientId} not in ${fixed}`,
+        sql`not exists (select 1 from ${logEntry} as "fix" where "fix"."corrects" = ${logEntry.clientId})`,
       ),
     )
-    .all();
+    .orderBy(desc(logEntry.id))
+    .limit(LATEST)
+    .all()
+    .reverse();
   const pieces = db.select().from(massReading).where(isNotNull(massReading.afterG)).all();
   return [
     ...tins.map((row) => ({ ...row, measuredG: row.grams ?? 0 })),
@@ -82,20 +83,19 @@ function weighings(db: Db): WeighedPiece[] {
   });
 }
 
-/** The shop's own uptake factors, reckoned anew when something was weighed. */
-export function shopUptake(db: Db): readonly UptakeFactor[] {
-  // Only weighings count, and corrections, which may have changed one.
-  const last = db.get<{ a: number; b: number }>(
-    sql`select (select count(*) from ${logEntry} where (${logEntry.gramsEstimated} = 0 and ${logEntry.grams} > 0) or ${logEntry.corrects} is not null) as a,
-      (select count(${massReading.afterG}) from ${massReading}) as b`,
-  );
-  const key = `${last.a}.${last.b}`;
-  const known = kept.get(db);
-  if (known?.key === key) return known.factors;
-  const factors = uptakeFactors(weighings(db));
-  kept.set(db, { key, factors });
-  return factors;
-}
+/** How far weighings were read: only they count, and corrections, which may have changed one. */
+const weighedLast = (db: Db): string =>
+  keep(db, 'weighed last', () => {
+    const { a, b } = db.get<{ a: number | null; b: number }>(
+      sql`select (select max("id") from ${logEntry} where ("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null) as a,
+        (select count(${massReading.afterG}) from ${massReading}) as b`,
+    );
+    return `${a}.${b}`;
+  });
+
+/** The shop's own uptake factors, computed anew when something was weighed. */
+export const shopUptake = (db: Db): readonly UptakeFactor[] =>
+  keepUntilMore(db, 'uptake', weighedLast(db), () => uptakeFactors(weighings(db)));
 
 type Weighing = {
   readonly clientId: string;

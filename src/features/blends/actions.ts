@@ -10,7 +10,6 @@ import { allFormulas } from '@/data/blends/queries';
 import { command } from '@/data/command';
 import type { Db } from '@/data/db';
 import { startPour } from '@/data/pour/commands';
-import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { sayIssue } from '@/messages';
 import { blendsBlendsActions as wording } from '@/messages/screens/blends';
@@ -111,5 +110,5 @@ const Thumbs = z.object({ use: z.boolean() });
 
 /** Reckons with the shop's own thumb tests from now on, or with the shipped figures again. */
 export async function takeUpThumbs(input: unknown): Promise<Answer> {
-  return act(Thumbs, input, (db, { use }, by) => calibrate(db, use ? thumbFactors(db, allLots(db)) : [], by));
+  return act(Thumbs, input, (db, { use }, by) => calibrate(db, use ? thumbFactors(db) : [], by));
 }

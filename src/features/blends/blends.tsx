@@ -3,10 +3,10 @@ import { notFound } from 'next/navigation';
 import { blend, type DraftAround, type FormulaDraft } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { dateOf, formatMoney, say, typedAs } from '@/core/quantity';
-import { allFormulas, type Formula, findFormula, usesOfFormula } from '@/data/blends/queries';
+import { allFormulas, type Formula, findFormula, lotsOfFormula, usesOfFormula } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
-import { allLots, containers, type KnownLot, materialIdOf, pricesPerKg } from '@/data/stores/queries';
+import { containers, type KnownLot, lotsNow, materialIdOf, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
 import { DOUBT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { blends as wording } from '@/messages/screens/blends';
@@ -30,7 +30,7 @@ import { Revisions } from './revisions';
 /** Every formula on one plank scale, and pots that are not finished. */
 export async function Blends({ search }: { readonly search: Search }) {
   const { db, shop } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const around = aroundOf(db, lots, shop.ambientC, null);
   const { prices, hardening } = around;
   const formulas = allFormulas(db);
@@ -86,7 +86,7 @@ export async function Blends({ search }: { readonly search: Search }) {
           <a href="/api/formulas?as=csv">{wording.csv}</a>.
         </p>
       ) : null}
-      <Calibrate factors={thumbFactors(db, lots)} inUse={hardening} />
+      <Calibrate factors={thumbFactors(db)} inUse={hardening} />
     </>
   );
 }
@@ -275,19 +275,12 @@ export async function Bench({ id }: { readonly id: number | null }) {
         version={formula?.version ?? 1}
         revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
         initial={formula ? draftOf(formula) : emptyDraft()}
-        around={aroundOf(db, allLots(db), shop.ambientC, revision?.id ?? null)}
+        around={aroundOf(db, lotsNow(db), shop.ambientC, revision?.id ?? null)}
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}
       />
-      <Doubted lots={allLots(db)} lines={revision?.lines.map((line) => line.ingredient) ?? []} />
-      {formula ? (
-        <Tried
-          db={db}
-          lotIds={allLots(db)
-            .filter((lot) => lot.formulaRevisionId !== null && formula.revisions.some((one) => one.id === lot.formulaRevisionId))
-            .map((lot) => lot.id)}
-        />
-      ) : null}
+      <Doubted lots={lotsNow(db)} lines={revision?.lines.map((line) => line.ingredient) ?? []} />
+      {formula ? <Tried db={db} lotIds={lotsOfFormula(db, formula.id)} /> : null}
       {formula ? <Revisions formula={formula} used={usesOfFormula(db, formula.id)} /> : null}
     </>
   );

@@ -7,7 +7,7 @@ import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
 import { formatMoney, say, sayMinutes, saySizes } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
-import { allLots, pricesPerKg } from '@/data/stores/queries';
+import { lotsNow, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
 import { compare as wording } from '@/messages/screens/blends';
@@ -179,7 +179,7 @@ function SideBySide({ chosen, rows }: SideProps) {
 export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   const { db, shop, nowMs } = await session();
   const formulas = allFormulas(db);
-  const prices = pricesPerKg(allLots(db));
+  const prices = pricesPerKg(lotsNow(db));
   const hardening = hardeningOf(db);
   const today = new Date(nowMs).toISOString().slice(0, 10);
   const chosen = ids.slice(0, MOST).flatMap((id) => {

@@ -4,7 +4,7 @@ import { unseenReports } from '@/data/care/owners';
 import { batchesToSell, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { lettersPosted, lettersToRead } from '@/data/mail/letters';
-import { allLots } from '@/data/stores/queries';
+import { lotsNow } from '@/data/stores/queries';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { care as wording } from '@/messages/screens/care';
@@ -115,7 +115,7 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
         before="Sooner"
         after="Later"
       />
-      <Bottles db={db} lots={allLots(db)} today={today} />
+      <Bottles db={db} lots={lotsNow(db)} today={today} />
       <Letters toRead={lettersToRead(db)} posted={lettersPosted(db)} zone={zone} search={search} />
     </>
   );

@@ -7,7 +7,7 @@ import { allDesigns } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
 import { type FinishCost, finishCosts, usedPerMonth } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
-import { allLots, materialIdOf } from '@/data/stores/queries';
+import { lotsNow, materialIdOf } from '@/data/stores/queries';
 import { cost as wording } from '@/messages/screens/cost';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
@@ -283,7 +283,7 @@ function CostRow({ one, letter, currency }: RowProps) {
 
 /** What is bought, as it was bought last, with what is used of it. */
 function boughtNow(db: Db, nowMs: number, currency: string): BoughtPack[] {
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   return [...usedPerMonth(db, nowMs)].flatMap(([id, { name, grams }]): BoughtPack[] => {
     const last = lots
       .filter((lot) => materialIdOf(lot) === id && lot.priceMinor !== null)

@@ -6,7 +6,7 @@ import type { SoldPiece } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { lettersAbout } from '@/data/mail/letters';
 import { homecomings } from '@/data/piece/piece';
-import { allLots } from '@/data/stores/queries';
+import { lotOf } from '@/data/stores/queries';
 import type { Batch, Piece } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
@@ -32,12 +32,11 @@ const noonOf = (date: string): number => Date.parse(`${date}T12:00:00Z`);
 
 /** What hands did: every step that stands in the book, the coats with their lot and their grams a piece. */
 function handsOn(db: Db, batch: Batch, { tasks }: BatchStanding): Happened[] {
-  const lots = new Map(allLots(db).map((lot) => [lot.id, lot]));
   return batch.book.flatMap(({ entry, stands }): Happened[] => {
     if (!stands || entry.kind === 'left-out') return [];
     const step = tasks.find((task) => task.key === entry.task)?.step;
     const isCoat = step ? laysCoat(step) : false;
-    const lot = stands.lotId === null ? undefined : lots.get(stands.lotId);
+    const lot = stands.lotId === null ? null : lotOf(db, stands.lotId);
     const detail = [
       stands.grams === null || stands.pieces === 0
         ? ''

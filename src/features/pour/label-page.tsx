@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { allLots } from '@/data/stores/queries';
+import { lotOf } from '@/data/stores/queries';
 import { labelPage as wording } from '@/messages/screens/pour';
 import { codePng } from '@/print/code';
 import { Link } from '@/ui/link';
@@ -11,7 +11,7 @@ import { labelFor, labelLanguage } from './label-routes';
 /** Labels for one lot: as many as there are tins, on a sheet or one by one. */
 export async function LabelPage({ id, lang }: { readonly id: number; readonly lang?: string }) {
   const { db, shop } = await session();
-  const lot = allLots(db).find((one) => one.id === id);
+  const lot = lotOf(db, id);
   const label = labelFor(db, shop, id, labelLanguage(lang ?? null));
   if (!lot || !label) notFound();
   return (

@@ -5,7 +5,7 @@ import { dateOf } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+import { lotOf } from '@/data/stores/queries';
 import { labelRoutes as wording } from '@/messages/screens/pour';
 import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheetFault, typeFor } from '@/print/label';
 import { labelSheets } from '@/print/label-pdf';
@@ -19,7 +19,7 @@ import { inThread } from '@/web/thread';
 
 /** What a lot's label is made from as it is today; null for a lot that has none. */
 export function labelFacts(db: Db, shop: Shop, lotId: number, language: Language = 'en'): LabelFacts | null {
-  const lot = allLots(db).find((one) => one.id === lotId);
+  const lot = lotOf(db, lotId);
   if (!lot?.nature || (lot.kind !== 'made' && lot.kind !== 'tin')) return null;
   const filled = db.select().from(fill).where(eq(fill.lotId, lotId)).get();
   return {

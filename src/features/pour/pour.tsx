@@ -10,7 +10,7 @@ import { jugBefore } from '@/data/pour/measure';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findPot, meltsOf, type Pot, pans } from '@/data/pour/queries';
 import type { Shop } from '@/data/shop/queries';
-import { allLots, containers, type KnownLot, materialIdOf } from '@/data/stores/queries';
+import { containers, type KnownLot, lotOf, lotsNow, materialIdOf } from '@/data/stores/queries';
 import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
 import { pour as wording } from '@/messages/screens/pour';
 import { Cautions } from '@/ui/cautions';
@@ -116,8 +116,8 @@ export async function PourPage({ id }: { readonly id: number }) {
   const found = madeOf(db, pot);
   if (!found.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
   const made = found.value;
-  const lots = allLots(db);
-  const lot = lots.find((one) => one.id === pot.lotId);
+  const lots = lotsNow(db);
+  const lot = pot.lotId === null ? undefined : (lotOf(db, pot.lotId) ?? undefined);
   return (
     <>
       <PotHead pot={pot} made={made} />

@@ -12,10 +12,9 @@ import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { contentsOf, decisionsOf, type FoundEvidence, judge } from '@/data/release/commands';
-import { recordFor } from '@/data/release/record';
+import { costOfBatch, recordFor } from '@/data/release/record';
 import { woodOfBatch } from '@/data/release/uses';
 import { people, type Shop } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
 import { taughtOfBatch } from '@/data/trials/teach';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
@@ -171,7 +170,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
   const years = fiveYears(db, batch, nowMs);
   const jars = bottlesFor(db, batch);
-  const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
+  const jarLotId = costOfBatch(db, batch, standing).jar?.id ?? null;
   return (
     <>
       <Head db={db} batch={batch} standing={standing} notForFood={judged.evidence.notForFood} />

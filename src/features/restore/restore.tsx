@@ -7,7 +7,7 @@ import { allWoods } from '@/data/catalogue/woods';
 import { pieceByCode } from '@/data/piece/piece';
 import type { Restoration } from '@/data/restore/restore';
 import { candidates } from '@/data/stores/candidates';
-import { allLots } from '@/data/stores/queries';
+import { lotsNow } from '@/data/stores/queries';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { restore as wording } from '@/messages/screens/restore';
 import { shared } from '@/messages/screens/shared';
@@ -39,7 +39,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
         regimens={allRegimens(db)
           .filter((one) => isRestoration(one.id))
           .map(briefly)}
-        lots={candidates(allLots(db), catalogue())}
+        lots={candidates(lotsNow(db), catalogue())}
         known={
           found && {
             code: found.piece.code,

@@ -5,7 +5,7 @@ import { WENT } from '@/core/blend';
 import { fail, parseAmount, parseLength, parseMass } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bottles';
-import { allLots, type KnownLot, leftOf } from '@/data/stores/queries';
+import { type KnownLot, leftOf, lotOf } from '@/data/stores/queries';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
 import { reads } from '@/web/here';
@@ -17,7 +17,6 @@ const stuffOf = (lot: KnownLot | undefined) => ({
   densityGPerMl: lot?.nature?.densityGPerMl ?? 1,
   liquid: (lot?.nature?.waxFraction ?? 0) < 1,
 });
-const lotOf = (db: Db, id: number): KnownLot | undefined => allLots(db).find((one) => one.id === id);
 
 const Decanted = z.object({
   fromLotId: rowId,
@@ -33,7 +32,7 @@ const Decanted = z.object({
 export async function fillBottle(input: unknown): Promise<Answer<{ readonly id: number; readonly number: string }>> {
   return act(Decanted, input, (db, { fromLotId, amount, name, tare, outside, wall, mark }, by) => {
     const read = reader();
-    const parsed = read.take('amount', parseAmount(amount, stuffOf(lotOf(db, fromLotId)), reads()));
+    const parsed = read.take('amount', parseAmount(amount, stuffOf(lotOf(db, fromLotId) ?? undefined), reads()));
     const tareG = read.orNone('tare', tare, (one) => parseMass(one, reads()));
     const outsideMm = read.orNone('outside', outside, (one) => parseLength(one, reads()));
     const wallMm = read.orNone('wall', wall, (one) => parseLength(one, reads()));

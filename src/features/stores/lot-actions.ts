@@ -12,7 +12,7 @@ import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { addContainer, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
-import { allLots, containers, leftOf } from '@/data/stores/queries';
+import { allLots, containers, leftOf, lotOf } from '@/data/stores/queries';
 import { checkLot, recordThumb } from '@/data/stores/senses';
 import { toToolWax } from '@/data/stores/tool-wax';
 import { sayIssue } from '@/messages';
@@ -109,18 +109,17 @@ export async function saveTinSale(input: unknown): Promise<Answer> {
   );
 }
 
-const rightLot = (lots: ReturnType<typeof allLots>, lotId: number): RightLot | undefined => {
-  const lot = lots.find((one) => one.id === lotId);
+const rightLot = (db: Db, lotId: number): RightLot | undefined => {
+  const lot = lotOf(db, lotId);
   return lot ? { ...lot, waxEquivalent: lot.nature?.waxEquivalent ?? 0 } : undefined;
 };
 
 /** Reckons again what the bench showed, and does it. */
 export async function saveRight(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(RightFields.extend({ lotId: rowId }), input, (db, { lotId, ...asked }, by) => {
-    const lots = allLots(db);
-    const lot = rightLot(lots, lotId);
+    const lot = rightLot(db, lotId);
     if (!lot) return fail('not-found', '');
-    const other = rightLot(lots, asked.other);
+    const other = rightLot(db, asked.other);
     const right = putRight(lot, other, asked, theShop(db).ambientC, reads(), catalogue());
     if (!right.ok) return right;
     const { parts, lostG } = right.value;
@@ -137,7 +136,7 @@ const Bath = z.object({ name: text, from: z.string().max(100), amount: z.string(
 export async function saveBath(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(Bath, input, (db, { name, from, amount, bath }, by) => {
     const read = reader();
-    const source = allLots(db).find((one) => one.id === Number(from));
+    const source = lotOf(db, Number(from));
     // A trough is filled in litres as often as by weight.
     const density = source?.nature?.densityGPerMl ?? 1;
     const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: density, liquid: true }, reads()));
@@ -165,7 +164,7 @@ export async function startBath(input: unknown): Promise<Answer<{ readonly id: n
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });
-const around = (db: Parameters<typeof allLots>[0]) => ({
+const around = (db: Db) => ({
   lots: allLots(db),
   jars: containers(db),
   currency: theShop(db).currency,

@@ -9,7 +9,7 @@ import { places, type Shop } from '@/data/shop/queries';
 import { bottleOf } from '@/data/stores/bottles';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { mayDryOut } from '@/data/stores/into-air';
-import { allLots, type KnownLot, materialIdOf, usable } from '@/data/stores/queries';
+import { type KnownLot, lotOf, lotsNow, materialIdOf, usable } from '@/data/stores/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { references } from '@/data/stores/references';
 import { recordOf } from '@/data/stores/senses';
@@ -85,8 +85,8 @@ const movementColumns = (zone: string): readonly Column<ReturnType<typeof record
 /** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
 export async function LotPage({ id, search }: { readonly id: number; readonly search: Search }) {
   const { db, shop, nowMs } = await session();
-  const lots = allLots(db);
-  const lot = lots.find((one) => one.id === id);
+  const lots = lotsNow(db);
+  const lot = lotOf(db, id);
   const trace = lot ? traceOf(db, id) : null;
   if (!lot || !trace) notFound();
   const record = recordOf(db, id);

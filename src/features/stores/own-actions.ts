@@ -5,7 +5,7 @@ import { fail, type Result } from '@/core/quantity';
 import { keepFile } from '@/data/files';
 import { addReadyMade, changeReadyMade } from '@/data/stores/commands';
 import { saveOwnMaterial } from '@/data/stores/own-materials';
-import { allLots, materialIdOf } from '@/data/stores/queries';
+import { lotOf, materialIdOf } from '@/data/stores/queries';
 import { keepReference } from '@/data/stores/references';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
@@ -44,7 +44,7 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
 /** Keeps a piece of a lot as the known one of its material. */
 export async function saveReference(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(ReferenceFields.extend({ lotId: rowId }), input, (db, { lotId, says, photo }, by) => {
-    const from = allLots(db).find((one) => one.id === lotId);
+    const from = lotOf(db, lotId);
     const materialId = from && materialIdOf(from);
     if (!from || !materialId) return fail('not-found', '');
     return withPhoto(photo, (photoHash) => keepReference(db, { materialId, says: `${says} (${from.number})`, photoHash }, by));

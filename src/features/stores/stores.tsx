@@ -5,7 +5,7 @@ import type { Db } from '@/data/db';
 import { places } from '@/data/shop/queries';
 import { mayDryOut } from '@/data/stores/into-air';
 import { ownMaterialRows } from '@/data/stores/own-materials';
-import { allLots, containers, type KnownLot } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, lotCount, lotsNow } from '@/data/stores/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
@@ -86,7 +86,9 @@ function StoresHead({ db, currency, lots, receiving }: HeadProps) {
 /** Stores: what is there, what it cost, how long it keeps; jars; and every ingredient with its facts. */
 export async function Stores({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
-  const lots = allLots(db);
+  const now = lotsNow(db);
+  const older = lotCount(db) - now.length;
+  const lots = search.older === undefined ? now : allLots(db);
   const today = dateOf(nowMs, shop.zone);
   const soon = runningOut(usedUp(db, nowMs), nowMs);
   return (
@@ -116,6 +118,11 @@ export async function Stores({ search }: { readonly search: Search }) {
           columns={columnsOf(today, shop.currency)}
         />
       ))}
+      {older > 0 && search.older === undefined ? (
+        <p className="mt-3">
+          {wording.wereUsedUpLong(older, USE_WINDOW_DAYS)} <Link href="/stores?older=1">{wording.listThemToo}</Link>
+        </p>
+      ) : null}
       <h2 id="jars" className="mt-8 mb-2 scroll-mt-24">
         {wording.jarsAndTinsTo}
       </h2>

@@ -1,8 +1,7 @@
 import 'server-only';
 import type { ReactNode } from 'react';
-import { soldPieces } from '@/data/care/queries';
+import { begun } from '@/data/care/begun';
 import type { Db } from '@/data/db';
-import { allLots } from '@/data/stores/queries';
 import { firstSteps as wording } from '@/messages/screens/today';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
@@ -20,14 +19,14 @@ type Step = {
   readonly picture: ReactNode;
 };
 
-function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
-  const lots = allLots(db);
+function stepsOf(db: Db, batches: number): readonly Step[] {
+  const done = begun(db);
   return [
     {
       name: wording.bringIn,
       says: wording.theFirstOilAnd,
       href: '/stores?do=receive',
-      isDone: lots.some((lot) => lot.kind === 'bought' || lot.kind === 'ready'),
+      isDone: done.received,
       picture: (
         <>
           <Vessel kind="bottle" level={0.8} colour="var(--never)" size={64} />
@@ -39,7 +38,7 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
       name: wording.mix,
       says: wording.aBlendByWeight,
       href: '/blends/new',
-      isDone: lots.some((lot) => lot.kind === 'made' || lot.kind === 'tin'),
+      isDone: done.mixed,
       picture: (
         <>
           <Vessel kind="trough" level={0.6} colour="var(--wax)" size={64} />
@@ -58,7 +57,7 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
       name: wording.handOver,
       says: wording.judgedFitSoldWith,
       href: '/care',
-      isDone: soldPieces(db, today).length > 0,
+      isDone: done.sold,
       picture: (
         <svg aria-hidden="true" viewBox="0 0 48 60" width={52} height={64}>
           <path d="M6 3H42V57H6Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={2} />
@@ -70,11 +69,11 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
   ];
 }
 
-type Props = { readonly db: Db; readonly today: string; readonly batches: number };
+type Props = { readonly db: Db; readonly batches: number };
 
 /** The way through the work for a shop that has not gone it once: four pictures, each with its first act. Gone once all four were done. */
-export function FirstSteps({ db, today, batches }: Props) {
-  const steps = stepsOf(db, today, batches);
+export function FirstSteps({ db, batches }: Props) {
+  const steps = stepsOf(db, batches);
   if (steps.every((step) => step.isDone)) return null;
   const next = steps.find((step) => !step.isDone);
   return (

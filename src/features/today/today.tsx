@@ -7,7 +7,7 @@ import { openNotices } from '@/data/facts/facts';
 import { allPins } from '@/data/plan/pins';
 import { COOLS_MIN, openJars } from '@/data/pour/queries';
 import { people as allPeople, lastReading, type Place, places, shopHours } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+import { lotsNow } from '@/data/stores/queries';
 import { decidedBatchIds, piecesIn } from '@/data/work/batch';
 import { shared } from '@/messages/screens/shared';
 import { today as wording } from '@/messages/screens/today';
@@ -120,14 +120,14 @@ export async function Today({ look }: { readonly look: TodayLook }) {
     shown,
   );
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
-  const low = allLots(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
+  const low = lotsNow(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
   const pegs = pegsOf(open, crew, allPins(db)).filter(
     (peg) => (!look.who || peg.who === look.who) && (!look.place || shown.some((one) => one.batch.id === peg.batchId)),
   );
   return (
     <>
       <KnownChanged changed={openNotices(db)} />
-      <FirstSteps db={db} today={dateOf(nowMs, shop.zone)} batches={open.length + decidedBatchIds(db).length} />
+      <FirstSteps db={db} batches={open.length + decidedBatchIds(db).length} />
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <h1>{wording.onTheRack}</h1>
         <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />

@@ -3,7 +3,7 @@ import { briefly, isRestoration } from '@/core/regimen';
 import { isBySurface } from '@/core/use';
 import { allRegimens } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
-import { allLots } from '@/data/stores/queries';
+import { lotsNow } from '@/data/stores/queries';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { newTrial as wording } from '@/messages/screens/trials';
@@ -14,7 +14,7 @@ import { PlanForm } from './components/plan-form';
 /** The plan of a trial, with all it may be made of. A field has one surface: regimens by surfaces are not tried on it. */
 export async function NewTrialPage() {
   const { db, nowMs } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   return (
     <>
       <h1 className="mb-4">{wording.layOutATrial}</h1>

@@ -573,6 +573,9 @@ export const stores = {
   count: (number: string) => `Count ${number}.`,
   moreOfWereUsed: (overdrawnG: string, title: string) =>
     ` ${overdrawnG} more of ${title} were used than the book held. Weigh what is left:`,
+  wereUsedUpLong: (lots: number, days: number) =>
+    `${lots === 1 ? 'One lot was' : `${lots} lots were`} used up more than ${days} days before the last change.`,
+  listThemToo: 'List them too',
   nothingIsInThe: 'Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.',
   jarsAndTinsTo: 'Jars and tins to fill',
   usedUpBesideIt: 'Used up beside it',

@@ -4,7 +4,7 @@ import { say } from '@/core/quantity';
 import { endsCoat, laysCoat, offerFor } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { candidates } from '@/data/stores/candidates';
-import { allLots } from '@/data/stores/queries';
+import { lotsNow } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
@@ -16,7 +16,7 @@ import type { CoatSlot } from './coat-changes';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */
 export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): CoatSlot[] {
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const leftG = new Map(lots.map((lot) => [lot.id, lot.leftG]));
   const known = candidates(lots, catalogue());
   const isCoat = (slot: string) => (task: Pick<Task, 'step' | 'round'>) =>

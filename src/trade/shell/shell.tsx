@@ -4,7 +4,7 @@ import { isMixedPaint } from '@/core/blend';
 import { isForHandsNow } from '@/core/hands';
 import { keepingOf } from '@/core/material';
 import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
-import { soldPieces } from '@/data/care/queries';
+import { looksDue } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { ownRules } from '@/data/guide/rules';
 import { heatedPots } from '@/data/pour/heat';
@@ -12,7 +12,7 @@ import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { openRagLines } from '@/data/rags/queries';
 import { knownDamage } from '@/data/safe/sound';
 import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
-import { allLots, type KnownLot } from '@/data/stores/queries';
+import { type KnownLot, lotsNow } from '@/data/stores/queries';
 import { openTrials } from '@/data/trials/queries';
 import { shell as wording } from '@/messages/screens/trade';
 import { clockTime, longDate, yearOf } from '@/ui/when';
@@ -65,7 +65,7 @@ const doubtWords = (doubt: Doubt | null, nowMs: number, zone: string) =>
 /** What stands around every screen of the shop: the rail of stations and the hand strip. */
 export async function Shell({ children }: { readonly children: ReactNode }) {
   const { db, shop, people, person, nowMs } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const { open, plan } = shopNow(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);
@@ -77,9 +77,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     blends: openPours(db).length,
     work: open.length,
     cure: open.filter((one) => one.standing.cure !== null).length,
-    care: soldPieces(db, today).filter(
-      (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
-    ).length,
+    care: looksDue(db, today, addDays(today, 7)),
     trials: openTrials(db),
     guide: ownRules(db).length,
   };
