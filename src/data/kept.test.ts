@@ -7,7 +7,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { ok } from '@/core/quantity';
 import { command } from './command';
 import { migrateOpen, openFile } from './db';
-import { keep, whileFilling } from './kept';
+import { keep, keepUntilMore, whileFilling } from './kept';
 import { preparedOnce } from './prepared';
 import { container, place, roomHour, roomReading } from './schema';
 import { places } from './shop/queries';
@@ -102,6 +102,16 @@ describe('what is kept of the file', () => {
     );
     const known = Object.entries(WRITTEN_BESIDE).flatMap(([of, tables]) => tables.map((table) => [of, table]));
     expect(known).toEqual(written);
+  });
+  it('is computed from rows that are only added until its key says that some were, and never kept of a transaction', () => {
+    let made = 0;
+    const at = (db: Parameters<typeof keepUntilMore>[0], key: string) => keepUntilMore(db, 'grown', key, () => ++made);
+    expect([at(one.db, '1'), at(one.db, '1'), at(one.db, '2')]).toEqual([1, 1, 2]);
+    one.db.transaction((tx) => {
+      // Read where the key is the same; what the transaction adds may be rolled back.
+      expect([at(tx, '2'), at(tx, '3'), at(tx, '3')]).toEqual([2, 3, 4]);
+    });
+    expect([at(one.db, '2'), at(one.db, '3')]).toEqual([2, 5]);
   });
   it('is made anew with another stamp, in the place of the one before', () => {
     let made = 0;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { type BackShare, FEW } from '@/core/care';
 import { addDays, dateOf, say } from '@/core/quantity';
-import { whatComesBack } from '@/data/care/returns';
+import { RETURNS_YEARS, whatComesBack } from '@/data/care/returns';
 import { returns as wording } from '@/messages/screens/care';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
@@ -104,7 +104,7 @@ export async function Returns({ search }: { readonly search: Search }) {
           />
         </div>
       ) : null}
-      <p className="mt-2 max-w-prose text-sm text-soft">{wording.spansHoldTheTrue(FEW)}</p>
+      <p className="mt-2 max-w-prose text-sm text-soft">{wording.spansHoldTheTrue(FEW, RETURNS_YEARS)}</p>
     </>
   );
 }

@@ -3,7 +3,6 @@
 import { z } from 'zod';
 import { WENT } from '@/core/blend';
 import { fail, parseAmount, parseLength, parseMass } from '@/core/quantity';
-import type { Db } from '@/data/db';
 import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bottles';
 import { type KnownLot, leftOf, lotOf } from '@/data/stores/queries';
 import { rowId } from '@/trade/shapes';

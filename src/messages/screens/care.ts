@@ -127,8 +127,8 @@ export const returns = {
   nothingHasBeenSold: 'Nothing has been sold yet; then this page tells how it went.',
   inMonthsSoldTimes: (months: number, part: number, part2: number, part3: number) =>
     `In ${months} months ${part} sold, ${part2} times something said to be wrong, ${part3} came back.`,
-  spansHoldTheTrue: (few: number) =>
-    `Spans hold the true share four times in five. Under ${few} pieces a share is not worth acting on. Owners who are content seldom write, so what is wrong is counted more surely than what is well.`,
+  spansHoldTheTrue: (few: number, years: number) =>
+    `What was sold in the last ${years} years is counted. Spans hold the true share four times in five. Under ${few} pieces a share is not worth acting on. Owners who are content seldom write, so what is wrong is counted more surely than what is well.`,
 };
 
 export const careCareRoutes = {
