@@ -82,6 +82,27 @@ export function fillYears(file: string, years: number): void {
   raw.pragma('synchronous = off');
   const days = years * 365;
   const one = (sql: string): number => raw.prepare(sql).pluck().get() as number;
+  // Lots that were bought and used up.
+  const lots = spanOf(raw, ['lot', 'movement']);
+  raw.exec("create temp table bought as select id from lot where kind not in ('tin', 'bath') and formula_revision_id is null");
+  const bought = one('select count(*) from temp.bought');
+  const boughtTimes = Math.round((A_YEAR.lots * years) / bought);
+  /** A copy draws from a copy of what was bought: no tin lasts for years. */
+  const drawn = (column: string, copies: number): string =>
+    `case when t."${column}" in (select id from temp.bought)
+      then t."${column}" + ${lots.get('lot')} * (1 + (n.n - 1) * ${boughtTimes} / ${copies}) else t."${column}" end`;
+  const usedUp = (from: number): void =>
+    void raw.exec(`insert into movement (lot_id, grams, why, entry, person_id, at)
+      select l.id, -sum(m.grams), 'coat', null, l.person_id, l.at + ${30 * DAY} from lot l join movement m on m.lot_id = l.id
+      where l.id >= ${from} group by l.id having abs(sum(m.grams)) > 0`);
+  raw.transaction(() => {
+    const from = one('select max(id) + 1 from lot');
+    tell(raw, boughtTimes, days, lots, [
+      { table: 'lot', where: 't.id in (select id from temp.bought)' },
+      { table: 'movement', where: 't.lot_id in (select id from temp.bought)', also: { entry: 'null' } },
+    ]);
+    usedUp(from);
+  })();
   // Batches whose pieces are all sold: they and all that was written of them.
   const done = `(select b.id from batch b where exists (select 1 from release r where r.batch_id = b.id) and not exists
     (select 1 from piece p where p.batch_id = b.id and p.left_at is null and not exists (select 1 from sale s where s.piece_id = p.id))
@@ -105,18 +126,20 @@ export function fillYears(file: string, years: number): void {
     'weigh_in',
   ]);
   const ofBatch = 't.batch_id in (select id from temp.done)';
+  const batchTimes = Math.round((A_YEAR.pieces * years) / pieces);
+  const fromLot = { lot_id: drawn('lot_id', batchTimes) };
   raw.transaction(() => {
-    tell(raw, Math.round((A_YEAR.pieces * years) / pieces), days, shift, [
+    tell(raw, batchTimes, days, shift, [
       { table: 'batch', where: 't.id in (select id from temp.done)' },
       { table: 'piece', where: ofBatch },
       {
         table: 'log_entry',
         where: ofBatch,
-        also: { corrects: "case when t.corrects is null then null else t.corrects || '-' || n.n end" },
+        also: { ...fromLot, corrects: "case when t.corrects is null then null else t.corrects || '-' || n.n end" },
       },
       { table: 'check_entry', where: ofBatch },
       { table: 'placement', where: ofBatch },
-      { table: 'batch_material', where: ofBatch },
+      { table: 'batch_material', where: ofBatch, also: fromLot },
       { table: 'batch_price', where: ofBatch },
       { table: 'weigh_in', where: ofBatch },
       { table: 'release', where: ofBatch },
@@ -126,39 +149,23 @@ export function fillYears(file: string, years: number): void {
       { table: 'care_report', where: 't.care_plan_id in (select id from temp.plans)' },
     ]);
   })();
-  // Lots that were bought and used up.
-  const lots = spanOf(raw, ['lot', 'movement']);
-  raw.exec("create temp table bought as select id from lot where kind not in ('tin', 'bath') and formula_revision_id is null");
-  const bought = one('select count(*) from temp.bought');
-  const usedUp = (from: number): void =>
-    void raw.exec(`insert into movement (lot_id, grams, why, entry, person_id, at)
-      select l.id, -sum(m.grams), 'coat', null, l.person_id, l.at + ${30 * DAY} from lot l join movement m on m.lot_id = l.id
-      where l.id >= ${from} group by l.id having abs(sum(m.grams)) > 0`);
-  raw.transaction(() => {
-    const from = one('select max(id) + 1 from lot');
-    tell(raw, Math.round((A_YEAR.lots * years) / bought), days, lots, [
-      { table: 'lot', where: 't.id in (select id from temp.bought)' },
-      { table: 'movement', where: 't.lot_id in (select id from temp.bought)', also: { entry: 'null' } },
-    ]);
-    usedUp(from);
-  })();
   // Pots with what they were weighed from and filled into.
   raw.exec(`create temp table poured as select id, lot_id from pour where lot_id is not null and state = 'done';
     create temp table potted as select lot_id as id from temp.poured union select lot_id from fill where pour_id in (select id from temp.poured)`);
   const pots = one('select count(*) from temp.poured');
+  const potTimes = Math.round((A_YEAR.pots * years) / pots);
   const potShift = spanOf(raw, ['lot', 'movement', 'pour', 'pour_entry', 'pot_reading', 'fill']);
   raw.transaction(() => {
     const from = one('select max(id) + 1 from lot');
     const ofPot = 't.pour_id in (select id from temp.poured)';
-    const stays = { lot_id: 't.lot_id' };
-    tell(raw, Math.round((A_YEAR.pots * years) / pots), days, potShift, [
+    tell(raw, potTimes, days, potShift, [
       { table: 'lot', where: 't.id in (select id from temp.potted)' },
       { table: 'movement', where: 't.lot_id in (select id from temp.potted)', also: { entry: 'null' } },
       { table: 'pour', where: 't.id in (select id from temp.poured)' },
-      { table: 'pour_entry', where: ofPot, also: stays },
+      { table: 'pour_entry', where: ofPot, also: { lot_id: drawn('lot_id', potTimes) } },
       { table: 'pot_reading', where: ofPot },
       { table: 'fill', where: ofPot },
-      { table: 'lot_edge', where: 't.into_lot in (select id from temp.potted)', also: { from_lot: 't.from_lot' } },
+      { table: 'lot_edge', where: 't.into_lot in (select id from temp.potted)', also: { from_lot: drawn('from_lot', potTimes) } },
     ]);
     usedUp(from);
   })();
