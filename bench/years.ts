@@ -165,7 +165,14 @@ export function fillYears(file: string, years: number): void {
       { table: 'pour_entry', where: ofPot, also: { lot_id: drawn('lot_id', potTimes) } },
       { table: 'pot_reading', where: ofPot },
       { table: 'fill', where: ofPot },
-      { table: 'lot_edge', where: 't.into_lot in (select id from temp.potted)', also: { from_lot: drawn('from_lot', potTimes) } },
+      {
+        table: 'lot_edge',
+        where: 't.into_lot in (select id from temp.potted)',
+        also: {
+          from_lot: `case when t."from_lot" in (select id from temp.potted) then t."from_lot" + ${potShift.get('lot')} * n.n
+            else ${drawn('from_lot', potTimes)} end`,
+        },
+      },
     ]);
     usedUp(from);
   })();

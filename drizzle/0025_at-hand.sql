@@ -18,6 +18,8 @@ CREATE TABLE `batch_open` (
 ) STRICT;
 --> statement-breakpoint
 CREATE INDEX `sale_sold` ON `sale` (`sold_on`);--> statement-breakpoint
+CREATE INDEX `batch_split` ON `batch` (`split_from`);--> statement-breakpoint
+CREATE INDEX `batch_joined` ON `batch` (`joined_to`);--> statement-breakpoint
 CREATE INDEX `log_entry_weighed` ON `log_entry` (`id`) WHERE ("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null;
 --> statement-breakpoint
 INSERT INTO `lot_left` SELECT `lot`.`id`, coalesce(sum(`movement`.`grams`), 0), coalesce(max(`movement`.`at`), `lot`.`at`) FROM `lot` LEFT JOIN `movement` ON `movement`.`lot_id` = `lot`.`id` GROUP BY `lot`.`id`;

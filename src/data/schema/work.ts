@@ -169,7 +169,7 @@ export const batch = sqliteTable(
     at: moment('at').notNull(),
     version: version(),
   },
-  (t) => [oneOf('batch_origin', t.origin, ORIGINS)],
+  (t) => [index('batch_split').on(t.splitFrom), index('batch_joined').on(t.joinedTo), oneOf('batch_origin', t.origin, ORIGINS)],
 );
 
 export const piece = sqliteTable(
