@@ -18,6 +18,7 @@ CREATE TABLE `batch_open` (
 ) STRICT;
 --> statement-breakpoint
 CREATE INDEX `sale_sold` ON `sale` (`sold_on`);--> statement-breakpoint
+CREATE INDEX `lot_bath` ON `lot` (`id`) WHERE "kind" = 'bath';--> statement-breakpoint
 CREATE INDEX `batch_split` ON `batch` (`split_from`);--> statement-breakpoint
 CREATE INDEX `batch_joined` ON `batch` (`joined_to`);--> statement-breakpoint
 CREATE INDEX `log_entry_weighed` ON `log_entry` (`id`) WHERE ("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null;

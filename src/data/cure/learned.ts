@@ -63,7 +63,7 @@ const changedBy = (db: Db) =>
   db.get<{ key: string; readId: number; releasedAt: number }>(sql`
     select (select coalesce(sum(version), 0) from ${readyMade}) || '.' || (select count(*) from ${ownMaterial}) || '.' ||
         (select count(*) from ${ownWood}) || '.' || (select count(*) || '.' || coalesce(sum(${lotEdge.grams}), 0) from ${lotEdge}
-          where ${lotEdge.intoLot} in (select ${lot.id} from ${lot} where ${lot.kind} = 'bath' union select ${bottle.lotId} from ${bottle})) as "key",
+          where ${lotEdge.intoLot} in (select ${lot.id} from ${lot} where "kind" = 'bath' union select ${bottle.lotId} from ${bottle})) as "key",
       coalesce((select max(${roomReading.id}) from ${roomReading}), 0) as "readId",
       coalesce((select max(${release.at}) from ${release}), 0) as "releasedAt"`);
 

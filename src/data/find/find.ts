@@ -30,6 +30,8 @@ const WEIGHT = { name: 3, facts: 2, remarks: 1 } as const;
 
 /** So many of the newest batches are found by all that was recorded of them; older ones by what they are. */
 const WHOLE_BATCHES = 500;
+/** SQLite skips rows only behind a limit. */
+const EVERY = 1_000_000_000;
 
 /** Batches by their number, wood, design, regimen, customer and wishes: nothing is loaded whole. */
 function olderBatches(db: Db): Findable[] {
@@ -50,7 +52,7 @@ function olderBatches(db: Db): Findable[] {
     .innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId))
     .where(isNull(batch.cancelledAt))
     .orderBy(desc(batch.id))
-    .limit(-1)
+    .limit(EVERY)
     .offset(WHOLE_BATCHES)
     .all()
     .map((one) => ({

@@ -210,6 +210,7 @@ export const lot = sqliteTable(
     ),
     check('lot_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
     index('lot_ingredient').on(t.ingredientId),
+    index('lot_bath').on(t.id).where(sql`"kind" = 'bath'`),
     index('lot_formula').on(t.formulaRevisionId),
   ],
 );

@@ -14,6 +14,9 @@ import { trialBatchIds } from './trial-of';
 /** Weighings of the last so many coats and pieces say how the shop's wood drinks; what was weighed before them says no more. Source: working bound. */
 const LATEST = 2000;
 
+/** What was weighed, or puts something right: in the words of its index. */
+const WEIGHED = sql`(("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null)`;
+
 /** What a record's coat was estimated at for one piece, by the shipped figures. */
 function estimator(db: Db) {
   const steps = db.select().from(regimenStep).where(isNotNull(regimenStep.coatClass)).all();
@@ -61,6 +64,7 @@ function weighings(db: Db): WeighedPiece[] {
     .from(logEntry)
     .where(
       and(
+        WEIGHED,
         eq(logEntry.gramsEstimated, false),
         gt(logEntry.grams, 0),
         inArray(logEntry.kind, ['done', 'correction']),
@@ -87,7 +91,7 @@ function weighings(db: Db): WeighedPiece[] {
 const weighedLast = (db: Db): string =>
   keep(db, 'weighed last', () => {
     const { a, b } = db.get<{ a: number | null; b: number }>(
-      sql`select (select max("id") from ${logEntry} where ("grams_estimated" = 0 and "grams" > 0) or "corrects" is not null) as a,
+      sql`select (select max("id") from ${logEntry} where ${WEIGHED}) as a,
         (select count(${massReading.afterG}) from ${massReading}) as b`,
     );
     return `${a}.${b}`;

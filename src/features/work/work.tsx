@@ -30,7 +30,7 @@ const decidedColumns = (db: Db, nowMs: number, zone: string): readonly Column<{ 
       const { release } = batch;
       return (
         <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
-          <BatchSign batch={batch} facts={standingOfBatch(db, batch, nowMs).ring} size={40} />
+          <BatchSign batch={batch} facts={standingOfBatch(db, batch, release.at).ring} size={40} />
           <span className="reading w-20 font-semibold">{batch.number}</span>
           <span className="grow">{titleOf(batch)}</span>
           <span className="text-soft">
