@@ -1,7 +1,7 @@
 import { statSync } from 'node:fs';
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
-import { call, middle, record } from './calls';
+import { call, middle, record, VIEWS } from './calls';
 import { AT } from './shed';
 import { fillYears } from './years';
 
@@ -12,31 +12,6 @@ import { fillYears } from './years';
  */
 const YEARS = [1, 10, 100] as const;
 const CALLS = 5;
-const VIEWS = [
-  '/',
-  '/stores',
-  '/stores/lots/2',
-  '/stores/order',
-  '/blends',
-  '/blends/1',
-  '/work',
-  '/work/new',
-  '/work/choose?uses=food-wet&uses=knife&owner=unknown',
-  '/work/31-006',
-  '/work/31-006/bench',
-  '/work/regimens',
-  '/work/restore',
-  '/cure',
-  '/cure/31-002',
-  '/release/31-003',
-  '/care',
-  '/returns',
-  '/trials/T31-01',
-  '/trials/new',
-  '/cost?piece=1&wood=sycamore',
-  '/guide',
-  '/shop',
-] as const;
 
 type Measured = { readonly first: number; readonly again: number };
 

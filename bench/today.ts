@@ -1,12 +1,12 @@
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
 import { asPage } from './address';
+import { middle } from './calls';
 import { AT, fill } from './shed';
 
 /** Today's server time by how many batches are open: while the plan stands, and right after a record, when the shop is planned anew. */
 const SIZES = [12, 60, 300] as const;
 const CALLS = 15;
-const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
 
 for (const size of SIZES) {
   const shop = makeShop({ demo: false, at: new Date(AT).toISOString() });

@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import path from 'node:path';
 import { makeShop, type Shop } from '../e2e/shop';
-import { call, middle, record } from './calls';
+import { call, middle, record, VIEWS } from './calls';
 import { AT, fill } from './shed';
 
 /**
@@ -13,34 +13,6 @@ import { AT, fill } from './shed';
 const CALLS = 20;
 const WARM_UPS = 3;
 const SIZES = [12, 60, 300] as const;
-const VIEWS = [
-  '/',
-  '/stores',
-  '/stores/lots/2',
-  '/stores/order',
-  '/blends',
-  '/blends/1',
-  '/blends/compare?f=1&f=2&f=3&f=4',
-  '/convert',
-  '/work',
-  '/work/new',
-  '/work/choose?uses=food-wet&uses=knife&owner=unknown',
-  '/work/31-006',
-  '/work/31-006/bench',
-  '/work/regimens',
-  '/work/regimens/thin-drying',
-  '/work/restore',
-  '/cure',
-  '/cure/31-002',
-  '/release/31-003',
-  '/care',
-  '/returns',
-  '/trials/T31-01',
-  '/trials/new',
-  '/cost?piece=1&wood=sycamore',
-  '/guide',
-  '/shop',
-] as const;
 
 type Row = { readonly view: string; readonly bare: number; readonly again: number; readonly first: number };
 

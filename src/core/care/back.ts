@@ -20,11 +20,3 @@ export function shareOf(of: number, n: number): BackShare {
   const half = (Z * Math.sqrt((p * (1 - p)) / n + Z ** 2 / (4 * n ** 2))) / (1 + Z ** 2 / n);
   return { of, n, share: p, low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }
-
-/** The middle of some numbers; null of none. */
-export function medianOf(values: readonly number[]): number | null {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  if (sorted.length === 0) return null;
-  return sorted.length % 2 ? (sorted[half] as number) : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
-}

@@ -1,5 +1,5 @@
 export { AMISS, type Amiss, type AmissCause, type AmissFacts, type AmissWay, causesOf } from './amiss';
-export { type BackShare, FEW, medianOf, shareOf } from './back';
+export { type BackShare, FEW, shareOf } from './back';
 export { bestBottle, treatmentsAYear } from './bottle';
 export { care, intervalOf } from './care';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';

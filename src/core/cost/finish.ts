@@ -1,6 +1,7 @@
 import { scheduleOf } from '@/core/batch';
-import { careTraits, intervalOf, medianOf, taughtDays, type Use } from '@/core/care';
+import { careTraits, intervalOf, taughtDays, type Use } from '@/core/care';
 import type { Species } from '@/core/material';
+import { median } from '@/core/numeric';
 import { type Area, coatGrams, type Geometry, type UptakeFactor } from '@/core/piece';
 import { groupBy } from '@/core/quantity';
 import { handsScale, type Regimen } from '@/core/regimen';
@@ -58,7 +59,7 @@ export type WipedOff = { readonly drawnG: number; readonly stayedG: number };
 /** The share of what left the tin that did not stay on the piece: the middle of all that were weighed; none where nothing was. */
 export const wipedShare = (weighed: readonly WipedOff[]): { readonly share: number; readonly count: number } => {
   const shares = weighed.flatMap(({ drawnG, stayedG }) => (stayedG <= drawnG ? [1 - stayedG / drawnG] : []));
-  return { share: Math.min(MOST_WIPED, Math.max(0, medianOf(shares) ?? 0)), count: shares.length };
+  return { share: Math.min(MOST_WIPED, Math.max(0, median(shares) ?? 0)), count: shares.length };
 };
 
 /** Minutes a piece takes by the regimen's own figures, in a batch of the usual size. */
@@ -78,7 +79,7 @@ export const minutesTimes = (
         batches.filter((one) => one.plannedMin > 0),
         (one) => one.regimen,
       ),
-    ].map(([id, of]) => [id, { times: medianOf(of.map((one) => one.tookMin / one.plannedMin)) ?? 1, batches: of.length }]),
+    ].map(([id, of]) => [id, { times: median(of.map((one) => one.tookMin / one.plannedMin)) ?? 1, batches: of.length }]),
   );
 
 /** All that is asked of one finish of a piece, and what the shop knows of it. */

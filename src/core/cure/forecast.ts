@@ -1,4 +1,4 @@
-import { mean, median } from '@/core/numeric';
+import { mean, middle } from '@/core/numeric';
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { TimedClimate } from './age';
 import type { Climate, Light } from './schema';
@@ -140,7 +140,7 @@ export type AirGap = { readonly fromMs: number; readonly toMs: number };
 /** Where nothing was read for much longer than usual. */
 export function gapsIn(readings: readonly TimedClimate[]): AirGap[] {
   const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i]?.atMs ?? one.atMs));
-  const least = Math.max(GAP.hours * MS_PER_HOUR, GAP.steps * (median(steps) ?? 0));
+  const least = Math.max(GAP.hours * MS_PER_HOUR, GAP.steps * (middle(steps) ?? 0));
   return steps.flatMap((step, i) => (step > least ? [{ fromMs: readings[i]?.atMs ?? 0, toMs: readings[i + 1]?.atMs ?? 0 }] : []));
 }
 

@@ -1,4 +1,4 @@
-import { median } from '@/core/numeric';
+import { middle } from '@/core/numeric';
 import { fail, type Issue, instantOf, MS_PER_HOUR, ok, parseNumber, type Result, shownAgain } from '@/core/quantity';
 
 /** One reading of a room logger; UTC ms, °C, humidity 0–1. */
@@ -27,7 +27,7 @@ const NAMES = {
   temp: /temp|°\s*[cf]|celsius|fahrenheit/i,
   rh: /\brh\b|\bhum|feucht|humed|hygro|%/i,
 } as const;
-/** Past this median a temperature without a unit is taken as °F: no shop is 45 °C warm. */
+/** Past this middle a temperature without a unit is taken as °F: no shop is 45 °C warm. */
 const FAHRENHEIT_FROM = 45;
 /** A pause this many beats long is a gap, and never less than an hour. */
 const GAP_BEATS = 4;
@@ -126,7 +126,7 @@ const greatest = (values: readonly number[]): number => values.reduce((a, b) => 
 
 function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
   const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i] as Logged).atMs);
-  const limit = Math.max(LEAST_GAP_MS, GAP_BEATS * (median(steps) ?? 0));
+  const limit = Math.max(LEAST_GAP_MS, GAP_BEATS * (middle(steps) ?? 0));
   return readings.slice(1).flatMap((one, i) => {
     const before = readings[i] as Logged;
     return one.atMs - before.atMs > limit ? [{ fromMs: before.atMs, toMs: one.atMs }] : [];
@@ -159,7 +159,7 @@ export function readLogger(
   const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
   const named = /f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
   const unit =
-    named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && (median(known) ?? 0) > FAHRENHEIT_FROM) ? 'F' : 'C';
+    named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && (middle(known) ?? 0) > FAHRENHEIT_FROM) ? 'F' : 'C';
   const humidity = greatest(hums.map((one) => (one.ok ? one.value : 0))) <= 1 ? 'fraction' : 'percent';
   const faults: { row: number; issue: Issue }[] = [];
   const readings = new Map<number, Logged>();

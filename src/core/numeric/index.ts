@@ -1,3 +1,3 @@
 export { normalFrom, randomFrom } from './chance';
 export { leastSquares, solveLinear } from './linear';
-export { mean, median, sum, weightedMean } from './middle';
+export { mean, median, middle, sum, weightedMean } from './middle';

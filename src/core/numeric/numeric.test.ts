@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { leastSquares, mean, median, normalFrom, randomFrom, solveLinear, sum, weightedMean } from '.';
+import { leastSquares, mean, median, middle, normalFrom, randomFrom, solveLinear, sum, weightedMean } from '.';
 
 const number = fc.double({ min: -100, max: 100, noNaN: true });
 const size = 4;
@@ -57,8 +57,9 @@ describe('least squares', () => {
 });
 
 describe('the middle', () => {
-  it('of nothing is nothing, of two the upper one, and is not moved by order', () => {
-    expect([median([]), median([1, 9]), median([9, 1, 4]), mean([])]).toEqual([null, 9, 4, 0]);
+  it('of nothing is nothing, of two the upper one, a median half-way, and is not moved by order', () => {
+    expect([middle([]), middle([1, 9]), middle([9, 1, 4]), mean([])]).toEqual([null, 9, 4, 0]);
+    expect([median([]), median([3, 1, 2]), median([4, 1]), median([7])]).toEqual([null, 2, 2.5, 7]);
   });
   it('of what counts unequally', () => {
     const rows = [

@@ -1,4 +1,4 @@
-import { median, sum, weightedMean } from '@/core/numeric';
+import { middle, sum, weightedMean } from '@/core/numeric';
 import { MS_PER_DAY, MS_PER_HOUR } from '@/core/quantity';
 import { FIT_MOISTURE } from './emc';
 
@@ -34,7 +34,7 @@ export function looksOf(readings: readonly MoistureReading[]): MoistureReading[]
   }
   return looks.map((look) => ({
     atMs: (look[0] as MoistureReading).atMs,
-    percent: median(look.map((one) => one.percent)) ?? Number.NaN,
+    percent: middle(look.map((one) => one.percent)) ?? Number.NaN,
   }));
 }
 
@@ -76,13 +76,13 @@ export function dryBy(
     // A reading near the equilibrium says little of the logarithm: weight by the meter's spread carried through.
     w: ((look.percent - emcPercent) / METER_SD) ** 2,
   }));
-  const middle = weightedMean(
+  const centre = weightedMean(
     rows,
     ({ w }) => w,
     ({ t }) => t,
   );
-  const spread = sum(rows.map(({ w, t }) => w * (t - middle) ** 2));
-  const k = -sum(rows.map(({ w, t, y }) => w * (t - middle) * y)) / spread;
+  const spread = sum(rows.map(({ w, t }) => w * (t - centre) ** 2));
+  const k = -sum(rows.map(({ w, t, y }) => w * (t - centre) * y)) / spread;
   const error = Math.sqrt(1 / spread);
   const days = (rate: number): number | null =>
     rate > 0 ? Math.log((last.percent - emcPercent) / (limit - emcPercent)) / rate : null;

@@ -1,3 +1,4 @@
+import { median } from '@/core/numeric';
 /** One coat as it is expected or was laid: grams on one field before anything left it, and the share that leaves into the air. */
 export type CoatLaid = { readonly grams: number; readonly volatileFraction: number };
 
@@ -22,15 +23,9 @@ export type Evenness = {
 export function evenness(
   rows: readonly { readonly treatment: string; readonly solidsPerM2: number; readonly coats: number }[],
 ): readonly Evenness[] {
-  const laid = rows
-    .filter((row) => row.solidsPerM2 > 0)
-    .map((row) => row.solidsPerM2)
-    .sort((a, b) => a - b);
-  const half = Math.floor(laid.length / 2);
-  const middle =
-    laid.length === 0 ? null : laid.length % 2 === 1 ? (laid[half] ?? null) : ((laid[half - 1] ?? 0) + (laid[half] ?? 0)) / 2;
+  const usual = median(rows.map((row) => row.solidsPerM2).filter((laid) => laid > 0));
   return rows.map(({ treatment, solidsPerM2: solids, coats }) => {
-    const times = middle && solids > 0 ? solids / middle : null;
+    const times = usual && solids > 0 ? solids / usual : null;
     const isUnequal = times !== null && Math.abs(times - 1) > UNEQUAL_FROM;
     return {
       treatment,

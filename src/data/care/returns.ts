@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc, eq, isNotNull, sql } from 'drizzle-orm';
-import { type BackShare, type CareClass, medianOf, shareOf } from '@/core/care';
+import { type BackShare, type CareClass, shareOf } from '@/core/care';
+import { median } from '@/core/numeric';
 import { daysBetween, groupBy } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
@@ -109,7 +110,7 @@ function readBack(db: Db, months: readonly string[]): CameBack {
         count((one) => one.backOn.length > 0),
         some.length,
       ),
-      everyDays: medianOf(gaps),
+      everyDays: median(gaps),
       gaps: gaps.length,
     };
   });

@@ -22,7 +22,7 @@ import {
   sale,
 } from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { lotsNow } from '../stores/queries';
+import { formulaNames, lotsNow } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 
 /** How much each part of a finding weighs: its name, what it is made of and for whom, what was remarked. */
@@ -149,14 +149,7 @@ function formulasToFind(db: Db): Findable[] {
 
 /** Lots that were used up long ago, by what their own row says. */
 function olderLots(db: Db, now: ReadonlySet<number>): Findable[] {
-  const formulas = new Map(
-    db
-      .select({ id: formulaRevision.id, name: formula.name })
-      .from(formulaRevision)
-      .innerJoin(formula, eq(formula.id, formulaRevision.formulaId))
-      .all()
-      .map((row) => [row.id, row.name]),
-  );
+  const formulas = formulaNames(db);
   return db
     .select()
     .from(lot)

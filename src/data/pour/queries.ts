@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { median } from '@/core/numeric';
+import { middle } from '@/core/numeric';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { findRevision, type Revision, type StoredLine } from '../blends/queries';
 import type { Db } from '../db';
@@ -150,5 +150,5 @@ export function usualResidue(db: Db): number {
     .limit(5)
     .all()
     .map((row) => -row.grams);
-  return median(lost) ?? 0;
+  return middle(lost) ?? 0;
 }

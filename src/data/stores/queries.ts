@@ -162,7 +162,8 @@ function mixed(parts: readonly LotEdge[], of: (id: number) => number | null): nu
     : null;
 }
 
-const formulaNames = (db: Db): Map<number, string> =>
+/** What each revision of a formula is called. */
+export const formulaNames = (db: Db): Map<number, string> =>
   new Map(
     db
       .select({ id: formulaRevision.id, name: formula.name })

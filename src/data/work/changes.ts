@@ -6,8 +6,6 @@ import { laysCoat } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';
-import { catalogueOf } from '../stores/catalogue';
-import { lotsNow } from '../stores/queries';
 import { type Batch, loadBatch } from './batch';
 import { chooseFor } from './commands';
 import { progressOfBatch } from './standing';
@@ -130,7 +128,7 @@ export function takeLot(
 ): Result<void> {
   const of = batch.regimen.slots.find((one) => one.slot === slot);
   if (!of) return fail('not-found', 'slot');
-  const chosen = chooseFor(of, batch.regimen.steps, lotId, lotsNow(tx), catalogueOf(tx));
+  const chosen = chooseFor(tx, of, batch.regimen.steps, lotId);
   if (!chosen.ok) return chosen;
   tx.insert(batchMaterial)
     .values({ batchId: batch.id, slot, lotId, fromAt: fromAt ?? by.nowMs })

@@ -4,7 +4,7 @@ import { eq } from 'drizzle-orm';
 import { byLabelCoats, scheduleOf } from '@/core/batch';
 import { setsInTin } from '@/core/blend';
 import type { Upkeep } from '@/core/care';
-import type { Catalogue, Origin, PieceUse } from '@/core/material';
+import type { Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { handsScale, type OwnCare, type RegimenStep, type Slot, suits } from '@/core/regimen';
@@ -17,7 +17,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { catalogueOf } from '../stores/catalogue';
-import { type KnownLot, lotsNow } from '../stores/queries';
+import { type KnownLot, lotOf } from '../stores/queries';
 import { dwellBound } from './standing';
 
 /** What a design is for. */
@@ -105,22 +105,16 @@ const START_GRACE_MS = 30 * MS_PER_MINUTE;
 const MOST_PIECES = 500;
 
 /** A lot for a slot, as long as it suits and nothing holds it. */
-export function chooseFor(
-  slot: Slot,
-  steps: readonly RegimenStep[],
-  lotId: number,
-  lots: readonly KnownLot[],
-  catalogue: Catalogue,
-): Result<KnownLot> {
+export function chooseFor(db: Db, slot: Slot, steps: readonly RegimenStep[], lotId: number): Result<KnownLot> {
   const path = `materials.${slot.slot}`;
-  const lot = lots.find((one) => one.id === lotId);
+  const lot = lotOf(db, lotId);
   if (!lot?.nature) return fail('slot-empty', path, { name: slot.name });
   const material = {
     roles: lot.roles,
     drying: lot.nature.drying,
     waxEquivalent: lot.nature.waxEquivalent,
     a0Hours: lot.needs?.hours ?? null,
-    setsInTin: setsInTin(lot.ingredients, catalogue),
+    setsInTin: setsInTin(lot.ingredients, catalogueOf(db)),
   };
   const held: Issue[] = lot.held ? [{ code: 'lot-held', path, with: { number: lot.held.number } }] : [];
   const fits = suits(slot, material, lot.number, steps);
@@ -130,10 +124,9 @@ export function chooseFor(
 
 /** Each slot's lot, as long as it suits: dries or never dries as the regimen wants, and does not stay tacky. */
 export function chooseMaterials(
+  db: Db,
   regimen: KnownRegimen,
   chosen: Readonly<Record<string, number>>,
-  lots: readonly KnownLot[],
-  catalogue: Catalogue,
 ): Result<Record<string, KnownLot>> {
   const issues: Issue[] = [];
   const materials: Record<string, KnownLot> = {};
@@ -141,7 +134,7 @@ export function chooseMaterials(
     const needed = regimen.steps.some((step) => step.slot === slot.slot && !step.optional);
     const id = chosen[slot.slot];
     if (id === undefined && !needed) continue;
-    const lot = chooseFor(slot, regimen.steps, id ?? 0, lots, catalogue);
+    const lot = chooseFor(db, slot, regimen.steps, id ?? 0);
     if (lot.ok) materials[slot.slot] = lot.value;
     else issues.push(...lot.issues);
   }
@@ -236,7 +229,7 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
       withoutSurface(geometry, regimen.steps).map((step) => ({ step, name })),
     )[0];
     if (bare) return fail('no-such-surface', 'regimenRevisionId', { action: bare.step.action, name: bare.name });
-    const materials = chooseMaterials(regimen, input.materials, lotsNow(tx), catalogueOf(tx));
+    const materials = chooseMaterials(tx, regimen, input.materials);
     if (!materials.ok) return materials;
     const scale = handsScale(shape.area);
     const [bound, why] = [dwellBound(materials.value), (input.beyondWhy ?? '').trim()];
